@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Application;
+
+/**
+ * Makes an application from its catalogue, as decoded from catalogues/<id>/catalogue.json.
+ *
+ * @phpstan-type ContextData array{id: string, name: string, parent?: string, text_entry?: bool, coexists_with?: list<string>}
+ * @phpstan-type CommandData array{id: string, name: string, menu?: list<string>, tooltip: string, context: string, traits?: list<string>}
+ * @phpstan-type CatalogueData array{id: string, name: string, purpose: string, precedence: string, loading: string, dialect: string, contexts: list<ContextData>, commands: list<CommandData>}
+ */
+final readonly class CatalogueReader
+{
+    /**
+     * @param  CatalogueData  $data  valid against catalogues/schema/catalogue.schema.json
+     *
+     * @throws InvalidCatalogue|UnknownContext
+     */
+    public function application(array $data): Application
+    {
+        return Application::of(
+            $data['id'],
+            $data['name'],
+            $data['purpose'],
+            ContextTree::of(...array_map($this->context(...), $data['contexts'])),
+            Precedence::from($data['precedence']),
+            LoadingRule::from($data['loading']),
+            $data['dialect'],
+            ...array_map($this->command(...), $data['commands']),
+        );
+    }
+
+    /** @param ContextData $data */
+    private function context(array $data): Context
+    {
+        return new Context($data['id'], $data['name'], $data['parent'] ?? null, $data['text_entry'] ?? false, $data['coexists_with'] ?? []);
+    }
+
+    /** @param CommandData $data */
+    private function command(array $data): Command
+    {
+        return new Command(
+            $data['id'],
+            $data['name'],
+            $data['menu'] ?? [],
+            $data['tooltip'],
+            $data['context'],
+            array_map(CommandTrait::from(...), $data['traits'] ?? []),
+        );
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Application;
+
+/** What an application can do. */
+final readonly class Command
+{
+    /**
+     * @param  list<string>  $menu  menu titles from the bar down to the item; empty when no menu has it
+     * @param  string  $home  id of the context in which the command does something
+     * @param  list<CommandTrait>  $traits
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $menu,
+        public string $tooltip,
+        public string $home,
+        public array $traits = [],
+    ) {}
+
+    public function is(CommandTrait $trait): bool
+    {
+        return in_array($trait, $this->traits, true);
+    }
+}

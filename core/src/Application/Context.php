@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Application;
+
+/** Where the focus can be. The root of every tree is {@see ContextTree::EVERYWHERE}. */
+final readonly class Context
+{
+    /**
+     * @param  string|null  $parent  null only for Everywhere
+     * @param  bool  $textEntry  chords that type a character are typed here and reach no command
+     * @param  list<string>  $coexistsWith  siblings that can be active together with this one
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ?string $parent,
+        public bool $textEntry = false,
+        public array $coexistsWith = [],
+    ) {}
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Clash;
+
+use Zebrafinch\Core\Keyboard\Chord;
+
+/** A command whose chords a change touches: what the hands know now and what they must learn. */
+final readonly class Relearning
+{
+    /**
+     * @param  list<Chord>  $before
+     * @param  list<Chord>  $after  empty when the command is left without a chord
+     */
+    public function __construct(public string $command, public array $before, public array $after) {}
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Dialect\CutloomXml;
+
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Dialect\Dialect;
+use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\PlainText;
+use Zebrafinch\Core\Keymap\Binding;
+
+/**
+ * Cutloom's key file:
+ *
+ *     <cutloom-keys edition="3" title="Factory">
+ *       <focus on="timeline">
+ *         <press keys="Primary Shift B" run="blade-all"/>
+ *       </focus>
+ *     </cutloom-keys>
+ *
+ * Element names, attributes and text that are not listed here are left as they are.
+ */
+final readonly class CutloomXml implements Dialect
+{
+    public const ROOT = 'cutloom-keys';
+
+    private CutloomChords $chords;
+
+    public function __construct()
+    {
+        $this->chords = new CutloomChords;
+    }
+
+    public function id(): string
+    {
+        return 'cutloom-xml';
+    }
+
+    public function fileName(): string
+    {
+        return 'cutloom-keys.xml';
+    }
+
+    public function read(string $bytes, Application $application): KeyFile
+    {
+        PlainText::check($bytes);
+
+        return (new CutloomReading($bytes, $application, $this->chords))->keyFile();
+    }
+
+    public function blank(Application $application): string
+    {
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<".self::ROOT." edition=\"3\">\n</".self::ROOT.">\n";
+    }
+
+    public function spell(Binding $binding): string
+    {
+        return $this->chords->print($binding->chord);
+    }
+
+    public function insertion(KeyFile $file, string $context, array $bindings): array
+    {
+        $end = $file->lineEnd();
+        $lines = array_map(
+            fn (Binding $binding): string => '    <press keys="'.$this->spell($binding).'" run="'.htmlspecialchars($binding->command, ENT_XML1 | ENT_QUOTES).'"/>'.$end,
+            $bindings,
+        );
+        if (isset($file->insertAt[$context])) {
+            return [$file->insertAt[$context], implode('', $lines)];
+        }
+        $name = htmlspecialchars($context, ENT_XML1 | ENT_QUOTES);
+
+        return [$file->insertElse, "  <focus on=\"{$name}\">{$end}".implode('', $lines)."  </focus>{$end}"];
+    }
+}

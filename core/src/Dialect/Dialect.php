@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Dialect;
+
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Keymap\Binding;
+
+/**
+ * How one application's key file is written. A new dialect is one folder beside this file and one line in
+ * {@see Dialects::standard()}.
+ */
+interface Dialect
+{
+    /** As the catalogue names it. */
+    public function id(): string;
+
+    /** The file name that the application looks for. */
+    public function fileName(): string;
+
+    /**
+     * Reads without loss: all bytes stay in the result, understood or not.
+     *
+     * @throws UnreadableKeyFile when the bytes are not in this dialect at all
+     */
+    public function read(string $bytes, Application $application): KeyFile;
+
+    /** A key file of this application without any binding. */
+    public function blank(Application $application): string;
+
+    /** The text of the chord as it stands in the file, for {@see Entry::$chordAt}. */
+    public function spell(Binding $binding): string;
+
+    /**
+     * Lines for new bindings of one context, in the style of the file.
+     *
+     * @param  non-empty-list<Binding>  $bindings
+     * @return array{int, string} the byte offset where they belong, and their text
+     */
+    public function insertion(KeyFile $file, string $context, array $bindings): array;
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Dialect;
+
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Dialect\CutloomXml\CutloomXml;
+use Zebrafinch\Core\Dialect\FaderloftTable\FaderloftTable;
+
+/** All dialects by the names that catalogues use. */
+final readonly class Dialects
+{
+    /** @param array<string, Dialect> $dialects by id */
+    private function __construct(private array $dialects) {}
+
+    public static function of(Dialect ...$dialects): self
+    {
+        return new self(array_combine(array_map(static fn (Dialect $one): string => $one->id(), $dialects), $dialects));
+    }
+
+    public static function standard(): self
+    {
+        return self::of(new CutloomXml, new FaderloftTable);
+    }
+
+    /** @throws UnknownDialect */
+    public function for(Application $application): Dialect
+    {
+        return $this->dialects[$application->dialect] ?? throw UnknownDialect::named($application->dialect, array_keys($this->dialects));
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Dialect;
+
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Change;
+
+/**
+ * Writes bindings into a key file that was read. Lines of bindings that stay are not touched, a new chord is
+ * written over the old one, and without any difference the same bytes come out.
+ */
+final readonly class KeyFileWriter
+{
+    public function __construct(private Dialect $dialect) {}
+
+    public function write(KeyFile $file, Bindings $wanted): string
+    {
+        $change = Change::between($file->bindings(), $wanted);
+        $removed = $this->entriesOf($file, $change->removed);
+        $edits = [];
+        $added = [];
+        foreach ($change->added as $binding) {
+            $place = $this->placeOfOldChord($removed, $binding);
+            if ($place === null) {
+                $added[$binding->context][] = $binding;
+
+                continue;
+            }
+            $edits[] = [$removed[$place]->chordAt, $this->dialect->spell($binding)];
+            unset($removed[$place]);
+        }
+        foreach ($removed as $entry) {
+            $edits[] = [$entry->at, ''];
+        }
+        foreach ($added as $context => $bindings) {
+            [$offset, $text] = $this->dialect->insertion($file, $context, $bindings);
+            $edits[] = [new Span($offset, $offset), $text];
+        }
+
+        return $this->apply($file->bytes, $edits);
+    }
+
+    /**
+     * @param  list<Binding>  $bindings
+     * @return array<int, Entry> of equal ones the last in the file first
+     */
+    private function entriesOf(KeyFile $file, array $bindings): array
+    {
+        $wanted = array_count_values(Bindings::of(...$bindings)->ids());
+        $found = [];
+        foreach (array_reverse($file->entries, true) as $place => $entry) {
+            $id = $entry->binding->id();
+            if (($wanted[$id] ?? 0) > 0) {
+                $wanted[$id]--;
+                $found[$place] = $entry;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param array<int, Entry> $removed */
+    private function placeOfOldChord(array $removed, Binding $added): ?int
+    {
+        foreach ($removed as $place => $entry) {
+            $old = $entry->binding;
+            if ($old->command === $added->command && $old->context === $added->context && $old->gesture === $added->gesture) {
+                return $place;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<array{Span, string}> $edits spans that do not overlap, with what stands there afterwards */
+    private function apply(string $bytes, array $edits): string
+    {
+        usort($edits, static fn (array $one, array $other): int => [$other[0]->from, $other[0]->to] <=> [$one[0]->from, $one[0]->to]);
+        foreach ($edits as [$span, $text]) {
+            $bytes = substr_replace($bytes, $text, $span->from, $span->to - $span->from);
+        }
+
+        return $bytes;
+    }
+}

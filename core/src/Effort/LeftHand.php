@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Effort;
+
+use Zebrafinch\Core\Keyboard\Board;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Keyboard\PlacedKey;
+
+/**
+ * Effort of a chord for the left hand while the right hand stays on the mouse, in mm of travel:
+ * the way from the nearest finger's home to the key, and one key pitch for each modifier held.
+ * Weights are common practice, no source.
+ */
+final readonly class LeftHand
+{
+    private const HOME = [Key::KeyA, Key::KeyS, Key::KeyD, Key::KeyF, Key::Space];
+
+    /** From this many modifiers on, each further one costs double. */
+    private const EASY_MODIFIERS = 2;
+
+    /** @var list<PlacedKey> */
+    private array $home;
+
+    public function __construct(private Board $board)
+    {
+        $this->home = array_values(array_filter(array_map($board->place(...), self::HOME)));
+    }
+
+    /** In mm, or null where the board has no such key. */
+    public function of(Chord $chord): ?float
+    {
+        $place = $this->board->place($chord->key);
+        if ($place === null || $this->home === []) {
+            return null;
+        }
+        $travel = min(array_map($place->distanceTo(...), $this->home));
+        $held = $chord->modifiers->count();
+
+        return $travel + Board::PITCH * ($held + max(0, $held - self::EASY_MODIFIERS));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Keyboard;
+
+/**
+ * A key that is held with another. `Primary` is not a key: it stands for Command on macOS and
+ * Control elsewhere, and stays `Primary` until the system is known.
+ *
+ * The order of the cases is the order in which modifiers are written.
+ */
+enum Modifier: string
+{
+    case Primary = 'Primary';
+    case Control = 'Control';
+    case Alt = 'Alt';
+    case Shift = 'Shift';
+    case Meta = 'Meta';
+
+    /** One bit for each modifier, for sets. */
+    public function bit(): int
+    {
+        return match ($this) {
+            self::Primary => 1,
+            self::Control => 2,
+            self::Alt => 4,
+            self::Shift => 8,
+            self::Meta => 16,
+        };
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Keyboard;
+
+/** A set of modifiers; together with nothing else it names a layer of the board. */
+final readonly class Modifiers
+{
+    private function __construct(private int $bits) {}
+
+    public static function of(Modifier ...$modifiers): self
+    {
+        return new self(array_reduce($modifiers, static fn (int $bits, Modifier $one): int => $bits | $one->bit(), 0));
+    }
+
+    public function with(Modifier $modifier): self
+    {
+        return new self($this->bits | $modifier->bit());
+    }
+
+    public function without(Modifier $modifier): self
+    {
+        return new self($this->bits & ~$modifier->bit());
+    }
+
+    public function has(Modifier $modifier): bool
+    {
+        return ($this->bits & $modifier->bit()) !== 0;
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->bits === 0;
+    }
+
+    public function count(): int
+    {
+        return count($this->all());
+    }
+
+    /** @return list<Modifier> in the order in which they are written */
+    public function all(): array
+    {
+        return array_values(array_filter(Modifier::cases(), $this->has(...)));
+    }
+
+    /** The same keys on one system: `Primary` becomes the key that it is there. */
+    public function on(System $system): self
+    {
+        return $this->has(Modifier::Primary)
+            ? $this->without(Modifier::Primary)->with($system->primary())
+            : $this;
+    }
+
+    /** The opposite of {@see on()}: the system's primary key is written as `Primary`, so that it follows to other systems. */
+    public function writtenFrom(System $system): self
+    {
+        return $this->has($system->primary())
+            ? $this->without($system->primary())->with(Modifier::Primary)
+            : $this;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Keyboard;
+
+/** A family of operating systems, as far as keys are concerned. */
+enum System: string
+{
+    case MacOs = 'macos';
+    case Windows = 'windows';
+    case Linux = 'linux';
+
+    /** The physical modifier that `Primary` means here. */
+    public function primary(): Modifier
+    {
+        return $this === self::MacOs ? Modifier::Meta : Modifier::Control;
+    }
+}

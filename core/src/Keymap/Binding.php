@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Keymap;
+
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\System;
+
+/** Chord and gesture to command, in one context. */
+final readonly class Binding
+{
+    public function __construct(
+        public Chord $chord,
+        public string $command,
+        public string $context,
+        public Gesture $gesture = Gesture::Tap,
+    ) {}
+
+    /** @param array{chord: string, command: string, context: string, gesture?: string} $data */
+    public static function fromData(array $data): self
+    {
+        return new self(
+            Chord::parse($data['chord']),
+            $data['command'],
+            $data['context'],
+            Gesture::from($data['gesture'] ?? Gesture::Tap->value),
+        );
+    }
+
+    /** @return array{chord: string, command: string, context: string, gesture: string} */
+    public function toData(): array
+    {
+        return ['chord' => $this->chord->id(), 'command' => $this->command, 'context' => $this->context, 'gesture' => $this->gesture->value];
+    }
+
+    /** Two bindings with the same id say the same thing. */
+    public function id(): string
+    {
+        return implode(' ', [$this->context, $this->chord->id(), $this->gesture->value, $this->command]);
+    }
+
+    /** What is pressed, whatever it does and wherever: the chord as the system's keys, and the gesture. */
+    public function press(System $system): string
+    {
+        return $this->chord->on($system)->id().' '.$this->gesture->value;
+    }
+
+    public function at(Chord $chord): self
+    {
+        return new self($chord, $this->command, $this->context, $this->gesture);
+    }
+}

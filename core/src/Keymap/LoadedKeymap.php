@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Keymap;
+
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Seat;
+
+/** Bindings as one application has them at one seat, indexed by what is pressed. */
+final readonly class LoadedKeymap
+{
+    /** @var array<string, array<string, non-empty-list<Binding>>> by press, then by context, in file order */
+    private array $index;
+
+    public function __construct(
+        public Application $application,
+        public Bindings $bindings,
+        public Seat $seat,
+    ) {
+        $index = [];
+        foreach ($bindings as $binding) {
+            $index[$binding->press($seat->system)][$binding->context][] = $binding;
+        }
+        $this->index = $index;
+    }
+
+    public function after(Change $change): self
+    {
+        return new self($this->application, $change->applyTo($this->bindings), $this->seat);
+    }
+
+    /** @return array<string, array<string, non-empty-list<Binding>>> by press, then by context, in file order */
+    public function byPress(): array
+    {
+        return $this->index;
+    }
+
+    /** @return array<string, non-empty-list<Binding>> what the chord is bound to, by context, in file order */
+    public function boundTo(Chord $chord, Gesture $gesture = Gesture::Tap): array
+    {
+        return $this->index[$chord->on($this->seat->system)->id().' '.$gesture->value] ?? [];
+    }
+
+    /** Whether the chord does nothing in any context that overlaps with this one. */
+    public function isFree(Chord $chord, Gesture $gesture, string $context): bool
+    {
+        foreach ($this->boundTo($chord, $gesture) as $taken => $bindings) {
+            if ($this->application->contexts->overlap($taken, $context)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

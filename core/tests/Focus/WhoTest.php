@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use Zebrafinch\Core\Application\LoadingRule;
+use Zebrafinch\Core\Application\Precedence;
+use Zebrafinch\Core\Application\UnknownContext;
+use Zebrafinch\Core\Focus\Ladder;
+use Zebrafinch\Core\Focus\Rung;
+use Zebrafinch\Core\Focus\Who;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Tests\World;
+
+function ladder(LoadedKeymap $keymap, string $chord, string $focus): Ladder
+{
+    return (new Who($keymap))->gets(Chord::parse($chord), Gesture::Tap, $focus);
+}
+
+/** @return list<string> `Context: verdict command` */
+function rungs(Ladder $ladder): array
+{
+    return array_map(static fn (Rung $rung): string => trim("{$rung->context->name}: {$rung->verdict->value} {$rung->binding?->command}"), $ladder->rungs);
+}
+
+test('the deepest context with the chord wins and hides those outside of it', function () {
+    $ladder = ladder(World::loaded("everywhere KeyB saw\ndesk KeyB plane\ndrawer KeyG glue"), 'KeyB', 'drawer');
+    expect(rungs($ladder))->toBe(['Drawer: unbound', 'Desk: wins plane', 'Everywhere: hidden saw'])
+        ->and($ladder->sentence)->toBe('With the focus in Drawer, B runs Plane.')
+        ->and($ladder->beaten()[0]->reason)->toContain('Desk is asked before');
+});
+
+test('where Everywhere is asked first, it beats the deeper one', function () {
+    $app = World::workshop(precedence: Precedence::EverywhereFirst);
+    expect(rungs(ladder(World::loaded("everywhere KeyB saw\ndesk KeyB plane", $app), 'KeyB', 'desk')))
+        ->toBe(['Everywhere: wins saw', 'Desk: hidden plane']);
+});
+
+test('a context beside the focus is not asked, unless the two coexist', function () {
+    $keymap = World::loaded("desk KeyB plane\nwall KeyB glue");
+    expect(ladder($keymap, 'KeyB', 'shelf')->winner()?->command)->toBe('glue')
+        ->and(ladder($keymap, 'KeyB', 'note')->winner())->toBeNull();
+});
+
+test('within one context the loading rule decides', function (LoadingRule $rule, array $expected) {
+    $keymap = World::loaded("desk KeyB saw\ndesk KeyB plane\neverywhere KeyB glue", World::workshop($rule));
+    expect(rungs(ladder($keymap, 'KeyB', 'desk')))->toBe($expected);
+})->with([
+    'first' => [LoadingRule::FirstLineWins, ['Desk: wins saw', 'Desk: dead plane', 'Everywhere: hidden glue']],
+    'last' => [LoadingRule::LastLineWins, ['Desk: dead saw', 'Desk: wins plane', 'Everywhere: hidden glue']],
+    'refuse' => [LoadingRule::RefuseFile, ['Desk: refused saw', 'Desk: refused plane', 'Everywhere: wins glue']],
+]);
+
+test('a context with text entry types characters and lets other chords through', function () {
+    $keymap = World::loaded("everywhere KeyB saw\neverywhere Primary+KeyB plane\neverywhere F5 glue");
+    expect(rungs(ladder($keymap, 'KeyB', 'note')))->toBe(['Note: unbound', 'Everywhere: typed saw'])
+        ->and(ladder($keymap, 'Shift+KeyB', 'note')->sentence)->toBe('With the focus in Note, ⇧B types "B".')
+        ->and(ladder($keymap, 'Primary+KeyB', 'note')->winner()?->command)->toBe('plane')
+        ->and(ladder($keymap, 'F5', 'note')->winner()?->command)->toBe('glue');
+});
+
+test('control and primary are the same press on Linux and two on macOS', function () {
+    $text = 'everywhere Primary+KeyB saw';
+    $linux = World::loaded($text, system: Zebrafinch\Core\Keyboard\System::Linux);
+    expect(ladder($linux, 'Control+KeyB', 'desk')->winner()?->command)->toBe('saw')
+        ->and(ladder(World::loaded($text), 'Control+KeyB', 'desk')->winner())->toBeNull();
+});
+
+test('there is a ladder for each context of the application', function () {
+    expect((new Who(World::factory(World::cutloom())))->everywhere(Chord::parse('KeyD')))->toHaveCount(6);
+});
+
+test('a focus that the application does not have is refused with those it has', function () {
+    ladder(World::loaded('desk KeyB saw'), 'KeyB', 'attic');
+})->throws(UnknownContext::class, 'no context "attic"');

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\ChordPrinter;
+use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Keyboard\Modifier;
+use Zebrafinch\Core\Keyboard\Modifiers;
+use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Keyboard\UnreadableChord;
+use Zebrafinch\Core\Tests\World;
+
+test('every key with every set of modifiers reads back as what was written', function () {
+    foreach (Key::cases() as $key) {
+        for ($bits = 0; $key->modifier() === null && $bits < 32; $bits++) {
+            $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => ($bits & $one->bit()) !== 0);
+            $chord = Chord::of($key, ...$held);
+            expect(Chord::parse($chord->id())->equals($chord))->toBeTrue();
+        }
+    }
+});
+
+test('modifiers may stand in any order and come out in one', function () {
+    expect(Chord::parse('Shift+Primary+KeyS')->id())->toBe('Primary+Shift+KeyS');
+});
+
+test('text that is not a chord is refused at the part that is wrong', function (string $text, ?string $place, string $says) {
+    try {
+        Chord::parse($text);
+        $this->fail('It was read.');
+    } catch (UnreadableChord $error) {
+        expect($error->place)->toBe($place)->and($error->getMessage())->toContain($says);
+    }
+})->with([
+    'an unknown modifier' => ['Shift+Hyper+KeyS', 'character 7', '"Hyper"'],
+    'a modifier twice' => ['Shift+Shift+KeyS', 'character 7', 'twice'],
+    'an unknown key' => ['Primary+KeyÄ', 'character 9', 'not a key'],
+    'nothing' => ['', 'character 1', 'not a key'],
+    'a modifier alone' => ['ShiftLeft', null, 'only modifies'],
+]);
+
+test('primary is command on macOS and control elsewhere', function (System $system, string $pressed) {
+    expect(Chord::parse('Primary+KeyS')->on($system)->id())->toBe($pressed);
+})->with([[System::MacOs, 'Meta+KeyS'], [System::Windows, 'Control+KeyS'], [System::Linux, 'Control+KeyS']]);
+
+test('what is pressed is written so that it follows to other systems', function () {
+    $control = Modifiers::of(Modifier::Control);
+    expect(Chord::pressed(Key::KeyB, $control, System::Linux)->id())->toBe('Primary+KeyB')
+        ->and(Chord::pressed(Key::KeyB, $control, System::MacOs)->id())->toBe('Control+KeyB');
+});
+
+test('a chord is printed as its system prints it', function (System $system, string $label, string $spoken) {
+    $printer = World::seat($system)->printer();
+    $chord = Chord::parse('Primary+Control+Alt+Shift+KeyB');
+    expect($printer->label($chord))->toBe($label)->and($printer->spoken($chord))->toBe($spoken);
+})->with([
+    [System::MacOs, '⌃⌥⇧⌘B', 'Control Option Shift Command B'],
+    [System::Windows, 'Ctrl+Alt+Shift+B', 'Ctrl Alt Shift B'],
+]);
+
+test('keys that type nothing and keys of the number pad have names of their own', function () {
+    $printer = new ChordPrinter(World::seat()->layout, System::Linux);
+    expect($printer->label(Chord::of(Key::ArrowLeft, Modifier::Shift)))->toBe('Shift+Left')
+        ->and($printer->label(Chord::of(Key::Numpad7)))->toBe('Pad 7')
+        ->and($printer->label(Chord::of(Key::Backquote)))->toBe('`');
+});

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Zebrafinch\Core\Intent\UnknownIntent;
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Match\Stripe;
+use Zebrafinch\Core\Match\Stripes;
+use Zebrafinch\Core\Match\StripeState;
+use Zebrafinch\Core\Tests\World;
+
+/** Two workshops with one intent each for Saw and Plane; Plane behaves differently in the second. */
+function stripes(string $first, string $second): Stripes
+{
+    $matches = fn (?string $difference): array => [
+        ['command' => 'saw', 'intent' => 'part'],
+        array_filter(['command' => 'plane', 'intent' => 'smooth', 'difference' => $difference]),
+    ];
+    $app = World::workshop();
+    $other = Zebrafinch\Core\Application\Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', ...$app->commands());
+    $intents = [
+        ['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []],
+        ['id' => 'smooth', 'name' => 'Smooth', 'group' => 'wood', 'synonyms' => []],
+        ['id' => 'lonely', 'name' => 'Lonely', 'group' => 'wood', 'synonyms' => []],
+    ];
+
+    return new Stripes(
+        [World::loaded($first, $app), new LoadedKeymap($other, World::bindings($second), World::seat())],
+        Vocabulary::fromData($intents, ['workshop' => $matches(null), 'shed' => $matches('Takes off twice as much.')]),
+    );
+}
+
+test('the state of a stripe', function (string $first, string $second, string $intent, StripeState $state, ?float $agreement) {
+    $found = array_values(array_filter(stripes($first, $second)->all(), static fn (Stripe $one): bool => $one->intent->id === $intent))[0];
+    expect($found->state)->toBe($state)->and($found->agreement)->toBe($agreement);
+})->with([
+    'whole' => ['desk KeyS saw', 'shelf KeyS saw', 'part', StripeState::Whole, 1.0],
+    'broken' => ['desk KeyS saw', 'desk KeyX saw', 'part', StripeState::Broken, 0.0],
+    'only the first chord counts' => ["desk KeyS saw\ndesk KeyX saw", 'desk KeyX saw', 'part', StripeState::Broken, 0.0],
+    'one side without a chord' => ['desk KeyS saw', '', 'part', StripeState::Partial, 0.0],
+    'no chord anywhere' => ['', '', 'part', StripeState::Single, 0.0],
+    'same chord, other behaviour' => ['desk KeyP plane', 'desk KeyP plane', 'smooth', StripeState::Differs, 1.0],
+]);
+
+test('broken stripes come first, and an intent that nobody has is left out', function () {
+    $all = stripes("desk KeyS saw\ndesk KeyP plane", "desk KeyS saw\ndesk KeyX plane")->all();
+    expect(array_map(static fn (Stripe $one): string => $one->intent->id, $all))->toBe(['smooth', 'part']);
+});
+
+test('the overall agreement is the mean over the intents', function () {
+    $stripes = stripes("desk KeyS saw\ndesk KeyP plane", "desk KeyS saw\ndesk KeyX plane");
+    expect($stripes->overall($stripes->all()))->toBe(0.5)->and($stripes->overall([]))->toBeNull();
+});
+
+test('cells with the same chord run on', function () {
+    [$whole] = stripes('desk KeyS saw', 'desk KeyS saw')->all();
+    expect(array_column($whole->cells, 'runsOn'))->toBe([false, true]);
+});
+
+test('a match to an intent that is not listed is refused', function () {
+    Vocabulary::fromData([], ['workshop' => [['command' => 'saw', 'intent' => 'part']]]);
+})->throws(UnknownIntent::class);
+
+test('each match of the demo names a command and an intent that exist', function () {
+    $vocabulary = World::vocabulary();
+    foreach ([World::cutloom(), World::faderloft()] as $application) {
+        $matched = array_filter($vocabulary->intents(), static fn ($intent): bool => $vocabulary->matchOf($application->id, $intent->id) !== null);
+        expect(count($matched))->toBeGreaterThan(60);
+        foreach ($matched as $intent) {
+            expect($application->knows($vocabulary->matchOf($application->id, $intent->id)->command ?? ''))->toBeTrue($intent->id);
+        }
+    }
+});

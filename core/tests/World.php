@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Tests;
+
+use RuntimeException;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Application\CatalogueReader;
+use Zebrafinch\Core\Application\Command;
+use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Application\ContextTree;
+use Zebrafinch\Core\Application\LoadingRule;
+use Zebrafinch\Core\Application\Precedence;
+use Zebrafinch\Core\Dialect\Dialects;
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Keyboard\Board;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Layout;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+
+/** Things that tests need: the shipped data, and small worlds written as text. */
+final class World
+{
+    public static function path(string $relative): string
+    {
+        return dirname(__DIR__, 2).'/'.$relative;
+    }
+
+    public static function bytes(string $relative): string
+    {
+        return (string) file_get_contents(self::path($relative));
+    }
+
+    public static function json(string $relative): mixed
+    {
+        return json_decode(self::bytes($relative), true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    public static function board(): Board
+    {
+        return Board::fromData(self::json('boards/full-ansi.json'));
+    }
+
+    public static function seat(System $system = System::MacOs): Seat
+    {
+        return new Seat(self::board(), Layout::fromData(self::json('boards/layouts/us.json')), $system);
+    }
+
+    public static function cutloom(): Application
+    {
+        return (new CatalogueReader)->application(self::json('catalogues/cutloom/catalogue.json'));
+    }
+
+    public static function faderloft(): Application
+    {
+        return (new CatalogueReader)->application(self::json('catalogues/faderloft/catalogue.json'));
+    }
+
+    public static function factory(Application $application, System $system = System::MacOs): LoadedKeymap
+    {
+        $bytes = self::bytes($application->id === 'cutloom' ? 'catalogues/cutloom/factory.xml' : 'catalogues/faderloft/factory.tsv');
+
+        return new LoadedKeymap($application, Dialects::standard()->for($application)->read($bytes, $application)->bindings(), self::seat($system));
+    }
+
+    public static function vocabulary(): Vocabulary
+    {
+        return Vocabulary::fromData(self::json('catalogues/intents.json')['intents'], [
+            'cutloom' => self::json('catalogues/cutloom/matches.json')['matches'],
+            'faderloft' => self::json('catalogues/faderloft/matches.json')['matches'],
+        ]);
+    }
+
+    /** Everywhere > Desk > Drawer, Everywhere > Shelf, Everywhere > Note (text entry); Shelf coexists with Wall. */
+    public static function workshop(LoadingRule $loading = LoadingRule::LastLineWins, Precedence $precedence = Precedence::DeeperFirst): Application
+    {
+        $contexts = ContextTree::of(
+            new Context('everywhere', 'Everywhere', null),
+            new Context('desk', 'Desk', 'everywhere'),
+            new Context('drawer', 'Drawer', 'desk'),
+            new Context('shelf', 'Shelf', 'everywhere', coexistsWith: ['wall']),
+            new Context('wall', 'Wall', 'everywhere'),
+            new Context('note', 'Note', 'everywhere', textEntry: true),
+        );
+        $commands = array_map(static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'), ['Saw', 'Plane', 'Glue', 'Sand', 'Paint']);
+
+        return Application::of('workshop', 'Workshop', 'tests', $contexts, $precedence, $loading, 'none', ...$commands);
+    }
+
+    /** One binding a line: `context chord command`. */
+    public static function bindings(string $text): Bindings
+    {
+        return Bindings::of(...array_map(static function (string $line): Binding {
+            [$context, $chord, $command] = preg_split('/\s+/', trim($line)) ?: throw new RuntimeException("Unreadable line {$line}");
+
+            return new Binding(Chord::parse($chord), $command, $context);
+        }, array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== '')));
+    }
+
+    public static function loaded(string $bindings, ?Application $application = null, System $system = System::MacOs): LoadedKeymap
+    {
+        return new LoadedKeymap($application ?? self::workshop(), self::bindings($bindings), self::seat($system));
+    }
+}
