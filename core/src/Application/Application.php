@@ -7,7 +7,7 @@ namespace Zebrafinch\Core\Application;
 /** A program as its catalogue describes it: commands, contexts, precedence, loading rule, dialect. */
 final readonly class Application
 {
-    /** @param array<string, Command> $commands by id, in the order of the catalogue */
+    /** @param  array<string, Command>  $commands by id, in the order of the catalogue */
     private function __construct(
         public string $id,
         public string $name,
@@ -17,7 +17,8 @@ final readonly class Application
         public LoadingRule $loading,
         public string $dialect,
         private array $commands,
-    ) {}
+    ) {
+    }
 
     /**
      * @throws InvalidCatalogue when two commands share an id

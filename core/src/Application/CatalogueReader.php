@@ -32,13 +32,13 @@ final readonly class CatalogueReader
         );
     }
 
-    /** @param ContextData $data */
+    /** @param  ContextData  $data */
     private function context(array $data): Context
     {
         return new Context($data['id'], $data['name'], $data['parent'] ?? null, $data['text_entry'] ?? false, $data['coexists_with'] ?? []);
     }
 
-    /** @param CommandData $data */
+    /** @param  CommandData  $data */
     private function command(array $data): Command
     {
         return new Command(

@@ -19,7 +19,8 @@ final readonly class Command
         public string $tooltip,
         public string $home,
         public array $traits = [],
-    ) {}
+    ) {
+    }
 
     public function is(CommandTrait $trait): bool
     {

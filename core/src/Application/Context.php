@@ -18,5 +18,6 @@ final readonly class Context
         public ?string $parent,
         public bool $textEntry = false,
         public array $coexistsWith = [],
-    ) {}
+    ) {
+    }
 }

@@ -9,8 +9,10 @@ final readonly class ContextTree
 {
     public const EVERYWHERE = 'everywhere';
 
-    /** @param non-empty-array<string, Context> $contexts by id, parents before children */
-    private function __construct(private array $contexts) {}
+    /** @param  non-empty-array<string, Context>  $contexts by id, parents before children */
+    private function __construct(private array $contexts)
+    {
+    }
 
     /** @throws InvalidCatalogue */
     public static function of(Context ...$contexts): self

@@ -8,7 +8,7 @@ use Zebrafinch\Core\Refusal;
 
 final class UnknownContext extends Refusal
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $id, array $known): self
     {
         return new self("There is no context \"{$id}\".", 'Choose one of: '.implode(', ', $known).'.', "context {$id}");

@@ -21,7 +21,8 @@ final readonly class Clash
         public array $bindings,
         public array $losing,
         public string $sentence,
-    ) {}
+    ) {
+    }
 
     /** Stays the same until one of its bindings changes, whatever else changes around it. */
     public function id(): string

@@ -16,7 +16,9 @@ final readonly class Consequences
      * @param  list<Clash>  $raised  clashes that newly come
      * @param  list<Relearning>  $relearning  commands whose chords change
      */
-    private function __construct(public array $settled, public array $raised, public array $relearning) {}
+    private function __construct(public array $settled, public array $raised, public array $relearning)
+    {
+    }
 
     public static function of(LoadedKeymap $keymap, Change $change, Docket $docket): self
     {

@@ -11,8 +11,10 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
 /** Finds all clashes of a keymap, the worst first. */
 final readonly class Docket
 {
-    /** @param list<ClashKind> $kinds */
-    public function __construct(private array $kinds) {}
+    /** @param  list<ClashKind>  $kinds */
+    public function __construct(private array $kinds)
+    {
+    }
 
     public static function standard(): self
     {

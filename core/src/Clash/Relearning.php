@@ -13,5 +13,7 @@ final readonly class Relearning
      * @param  list<Chord>  $before
      * @param  list<Chord>  $after  empty when the command is left without a chord
      */
-    public function __construct(public string $command, public array $before, public array $after) {}
+    public function __construct(public string $command, public array $before, public array $after)
+    {
+    }
 }

@@ -12,7 +12,9 @@ use Zebrafinch\Core\Remap\FreeChords;
 /** Computes the ways out of a clash. Those that leave a fault behind come last. */
 final readonly class Remedies
 {
-    public function __construct(private Docket $docket, private FreeChords $free) {}
+    public function __construct(private Docket $docket, private FreeChords $free)
+    {
+    }
 
     /** @return list<Remedy> */
     public function for(Clash $clash, LoadedKeymap $keymap): array

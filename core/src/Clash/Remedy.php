@@ -9,5 +9,7 @@ use Zebrafinch\Core\Keymap\Change;
 /** One way out of a clash: what it is called, what it changes, and what follows from it. */
 final readonly class Remedy
 {
-    public function __construct(public string $title, public Change $change, public Consequences $consequences) {}
+    public function __construct(public string $title, public Change $change, public Consequences $consequences)
+    {
+    }
 }

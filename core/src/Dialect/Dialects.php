@@ -11,8 +11,10 @@ use Zebrafinch\Core\Dialect\FaderloftTable\FaderloftTable;
 /** All dialects by the names that catalogues use. */
 final readonly class Dialects
 {
-    /** @param array<string, Dialect> $dialects by id */
-    private function __construct(private array $dialects) {}
+    /** @param  array<string, Dialect>  $dialects by id */
+    private function __construct(private array $dialects)
+    {
+    }
 
     public static function of(Dialect ...$dialects): self
     {

@@ -14,5 +14,7 @@ final readonly class Entry
      * @param  Span  $at  what goes when the binding is removed
      * @param  Span  $chordAt  what is written over when only the chord changes, so that all else on the line stays
      */
-    public function __construct(public Binding $binding, public int $line, public Span $at, public Span $chordAt) {}
+    public function __construct(public Binding $binding, public int $line, public Span $at, public Span $chordAt)
+    {
+    }
 }

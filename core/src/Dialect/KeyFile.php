@@ -22,7 +22,8 @@ final readonly class KeyFile
         public array $findings,
         public array $insertAt,
         public int $insertElse,
-    ) {}
+    ) {
+    }
 
     public function bindings(): Bindings
     {

@@ -14,7 +14,9 @@ use Zebrafinch\Core\Keymap\Change;
  */
 final readonly class KeyFileWriter
 {
-    public function __construct(private Dialect $dialect) {}
+    public function __construct(private Dialect $dialect)
+    {
+    }
 
     public function write(KeyFile $file, Bindings $wanted): string
     {
@@ -62,7 +64,7 @@ final readonly class KeyFileWriter
         return $found;
     }
 
-    /** @param array<int, Entry> $removed */
+    /** @param  array<int, Entry>  $removed */
     private function placeOfOldChord(array $removed, Binding $added): ?int
     {
         foreach ($removed as $place => $entry) {
@@ -75,7 +77,7 @@ final readonly class KeyFileWriter
         return null;
     }
 
-    /** @param list<array{Span, string}> $edits spans that do not overlap, with what stands there afterwards */
+    /** @param  list<array{Span, string}>  $edits spans that do not overlap, with what stands there afterwards */
     private function apply(string $bytes, array $edits): string
     {
         usort($edits, static fn (array $one, array $other): int => [$other[0]->from, $other[0]->to] <=> [$one[0]->from, $one[0]->to]);

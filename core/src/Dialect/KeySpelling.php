@@ -12,10 +12,12 @@ use Zebrafinch\Core\Keyboard\Key;
  */
 final readonly class KeySpelling
 {
-    /** @param array<string, Key> $keys by spelling */
-    private function __construct(private array $keys) {}
+    /** @param  array<string, Key>  $keys by spelling */
+    private function __construct(private array $keys)
+    {
+    }
 
-    /** @param array<string, string> $own key codes by spelling */
+    /** @param  array<string, string>  $own key codes by spelling */
     public static function of(array $own, string $pad, bool $lowerCase = false): self
     {
         $keys = [];

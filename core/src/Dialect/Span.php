@@ -7,7 +7,9 @@ namespace Zebrafinch\Core\Dialect;
 /** A stretch of a file: byte offsets from its beginning, the end not included. */
 final readonly class Span
 {
-    public function __construct(public int $from, public int $to) {}
+    public function __construct(public int $from, public int $to)
+    {
+    }
 
     public function of(string $bytes): string
     {

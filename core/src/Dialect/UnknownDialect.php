@@ -8,7 +8,7 @@ use Zebrafinch\Core\Refusal;
 
 final class UnknownDialect extends Refusal
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $id, array $known): self
     {
         return new self("There is no dialect \"{$id}\".", 'Name one of these in the catalogue: '.implode(', ', $known).'.');

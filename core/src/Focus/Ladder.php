@@ -10,12 +10,13 @@ use Zebrafinch\Core\Keymap\Binding;
 /** Who gets a chord in one focus: the rungs in the order in which the application asks its contexts. */
 final readonly class Ladder
 {
-    /** @param non-empty-list<Rung> $rungs */
+    /** @param  non-empty-list<Rung>  $rungs */
     public function __construct(
         public Context $focus,
         public array $rungs,
         public string $sentence,
-    ) {}
+    ) {
+    }
 
     public function winner(): ?Binding
     {

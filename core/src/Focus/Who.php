@@ -15,7 +15,9 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
 /** Who gets the key: asks the active contexts in the application's order, and says why each of the others does not get it. */
 final readonly class Who
 {
-    public function __construct(private LoadedKeymap $keymap) {}
+    public function __construct(private LoadedKeymap $keymap)
+    {
+    }
 
     /** @return list<Ladder> one for each context as the focus, in the order of the tree */
     public function everywhere(Chord $chord, Gesture $gesture = Gesture::Tap): array
@@ -36,7 +38,7 @@ final readonly class Who
         $winner = null;
         foreach ($ranks as $rank) {
             $inRank = array_merge(...array_map(static fn (Context $context): array => $bound[$context->id] ?? [], $rank));
-            $loaded = $this->loaded($inRank);
+            $loaded = $this->keymap->kept($inRank);
             foreach ($rank as $context) {
                 foreach ($bound[$context->id] ?? [null] as $binding) {
                     $rungs[] = $this->rung($context, $binding, $loaded, $winner, $typed);
@@ -63,7 +65,7 @@ final readonly class Who
         return [$everywhere, ...$ranks];
     }
 
-    /** @param non-empty-list<non-empty-list<Context>> $ranks */
+    /** @param  non-empty-list<non-empty-list<Context>>  $ranks */
     private function typedCharacter(array $ranks, Chord $chord): ?string
     {
         foreach (array_merge(...$ranks) as $context) {
@@ -73,24 +75,6 @@ final readonly class Who
         }
 
         return null;
-    }
-
-    /**
-     * Which of the bindings that claim the chord in one rank the application keeps in memory.
-     *
-     * @param  list<Binding>  $claims  in file order
-     */
-    private function loaded(array $claims): ?Binding
-    {
-        if (count($claims) < 2) {
-            return $claims[0] ?? null;
-        }
-
-        return match ($this->keymap->application->loading) {
-            LoadingRule::RefuseFile => null,
-            LoadingRule::FirstLineWins => $claims[0],
-            LoadingRule::LastLineWins => $claims[count($claims) - 1],
-        };
     }
 
     private function rung(Context $context, ?Binding $binding, ?Binding $loaded, ?Binding $winner, ?string $typed): Rung
@@ -121,7 +105,7 @@ final readonly class Who
         return "Hidden: {$context} is asked before and gives the chord to {$this->called($winner)}.";
     }
 
-    /** @param list<Rung> $rungs */
+    /** @param  list<Rung>  $rungs */
     private function sentence(Chord $chord, Context $focus, ?Binding $winner, ?string $typed, array $rungs): string
     {
         $label = $this->keymap->seat->printer()->label($chord);

@@ -20,5 +20,6 @@ final readonly class Hit
         public ?Intent $intent,
         public float $score,
         public string $because,
-    ) {}
+    ) {
+    }
 }

@@ -7,11 +7,12 @@ namespace Zebrafinch\Core\Intent;
 /** What somebody wants done, whatever each application calls it. */
 final readonly class Intent
 {
-    /** @param list<string> $synonyms trade words for the same wish */
+    /** @param  list<string>  $synonyms trade words for the same wish */
     public function __construct(
         public string $id,
         public string $name,
         public string $group,
         public array $synonyms,
-    ) {}
+    ) {
+    }
 }

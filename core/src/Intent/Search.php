@@ -18,8 +18,10 @@ final readonly class Search
     /** Added when all that was typed stands together in one name or synonym. */
     private const WHOLE_PHRASE = 6.0;
 
-    /** @param list<Application> $applications */
-    public function __construct(private array $applications, private Vocabulary $vocabulary) {}
+    /** @param  list<Application>  $applications */
+    public function __construct(private array $applications, private Vocabulary $vocabulary)
+    {
+    }
 
     /** @return list<Hit> the best first; empty when nothing was typed */
     public function find(string $typed, int $most): array
@@ -40,7 +42,7 @@ final readonly class Search
         return array_slice($hits, 0, $most);
     }
 
-    /** @param non-empty-list<string> $words */
+    /** @param  non-empty-list<string>  $words */
     private function rate(Application $application, Command $command, array $words): ?Hit
     {
         $match = $this->vocabulary->matchFor($application->id, $command->id);

@@ -16,7 +16,9 @@ final readonly class Vocabulary
      * @param  array<string, Intent>  $intents  by id
      * @param  array<string, list<CommandMatch>>  $matches  by application
      */
-    private function __construct(private array $intents, private array $matches) {}
+    private function __construct(private array $intents, private array $matches)
+    {
+    }
 
     /**
      * @param  list<IntentData>  $intents  as in catalogues/intents.json
@@ -65,7 +67,7 @@ final readonly class Vocabulary
         return $this->first($application, static fn (CommandMatch $match): bool => $match->command === $command);
     }
 
-    /** @param callable(CommandMatch): bool $wanted */
+    /** @param  callable(CommandMatch): bool  $wanted */
     private function first(string $application, callable $wanted): ?CommandMatch
     {
         foreach ($this->matches[$application] ?? [] as $match) {

@@ -10,8 +10,10 @@ final readonly class Board
     /** Distance between the middles of two neighbouring keys, in mm (common practice; the pitch of full-size boards). */
     public const PITCH = 19.05;
 
-    /** @param array<string, PlacedKey> $keys by key code */
-    private function __construct(public string $id, public string $name, private array $keys) {}
+    /** @param  array<string, PlacedKey>  $keys by key code */
+    private function __construct(public string $id, public string $name, private array $keys)
+    {
+    }
 
     /**
      * @param  array{id: string, name: string, keys: list<array{key: string, x: int|float, y: int|float, w?: int|float, h?: int|float}>}  $data

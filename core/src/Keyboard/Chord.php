@@ -10,8 +10,15 @@ namespace Zebrafinch\Core\Keyboard;
  */
 final readonly class Chord
 {
-    /** @param Key $key never a modifier key */
-    private function __construct(public Modifiers $modifiers, public Key $key) {}
+    /** Kept, since every comparison and look-up asks for it. */
+    private string $id;
+
+    /** @param  Key  $key never a modifier key */
+    private function __construct(public Modifiers $modifiers, public Key $key)
+    {
+        $parts = array_map(static fn (Modifier $modifier): string => $modifier->value, $modifiers->all());
+        $this->id = implode('+', [...$parts, $key->value]);
+    }
 
     public static function of(Key $key, Modifier ...$modifiers): self
     {
@@ -61,14 +68,12 @@ final readonly class Chord
     /** The written form, which is also the identity. */
     public function id(): string
     {
-        $parts = array_map(static fn (Modifier $modifier): string => $modifier->value, $this->modifiers->all());
-
-        return implode('+', [...$parts, $this->key->value]);
+        return $this->id;
     }
 
     public function equals(self $other): bool
     {
-        return $this->id() === $other->id();
+        return $this->id === $other->id;
     }
 
     /** The keys that are really pressed on this system: no `Primary` is left in it. */

@@ -17,7 +17,9 @@ final readonly class KeyNames
         'ShiftLeft' => 'Shift', 'ShiftRight' => 'Shift', 'KanaMode' => 'Kana', 'NonConvert' => 'Non-convert',
     ];
 
-    public function __construct(private Layout $layout, private System $system) {}
+    public function __construct(private Layout $layout, private System $system)
+    {
+    }
 
     public function of(Key $key): string
     {

@@ -7,10 +7,12 @@ namespace Zebrafinch\Core\Keyboard;
 /** What each key types, plain and with Shift. */
 final readonly class Layout
 {
-    /** @param array<string, array{plain: string, shift: string}> $levels by key code; an empty string where the key types nothing */
-    private function __construct(public string $id, public string $name, private array $levels) {}
+    /** @param  array<string, array{plain: string, shift: string}>  $levels by key code; an empty string where the key types nothing */
+    private function __construct(public string $id, public string $name, private array $levels)
+    {
+    }
 
-    /** @param array{id: string, name: string, keys: array<string, array{plain: string, shift: string}>} $data as in boards/layouts/*.json */
+    /** @param  array{id: string, name: string, keys: array<string, array{plain: string, shift: string}>}  $data as in boards/layouts/*.json */
     public static function fromData(array $data): self
     {
         return new self($data['id'], $data['name'], $data['keys']);

@@ -7,7 +7,9 @@ namespace Zebrafinch\Core\Keyboard;
 /** A set of modifiers; together with nothing else it names a layer of the board. */
 final readonly class Modifiers
 {
-    private function __construct(private int $bits) {}
+    private function __construct(private int $bits)
+    {
+    }
 
     public static function of(Modifier ...$modifiers): self
     {

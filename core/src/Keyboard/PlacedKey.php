@@ -13,7 +13,8 @@ final readonly class PlacedKey
         public float $top,
         public float $width,
         public float $height,
-    ) {}
+    ) {
+    }
 
     /** Distance between the middles of two keys, in mm. */
     public function distanceTo(self $other): float

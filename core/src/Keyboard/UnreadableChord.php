@@ -30,7 +30,7 @@ final class UnreadableChord extends Refusal
         return new self("{$key->value} only modifies other keys and cannot be a chord's key.", 'Hold it and press another key.');
     }
 
-    /** @param string $spelling the chord as the key file has it */
+    /** @param  string  $spelling the chord as the key file has it */
     public static function unspeakable(string $spelling, string $why): self
     {
         return new self("The chord \"{$spelling}\" cannot be read: {$why}.", 'Correct the chord in the key file, or choose a chord here.');

@@ -15,9 +15,10 @@ final readonly class Binding
         public string $command,
         public string $context,
         public Gesture $gesture = Gesture::Tap,
-    ) {}
+    ) {
+    }
 
-    /** @param array{chord: string, command: string, context: string, gesture?: string} $data */
+    /** @param  array{chord: string, command: string, context: string, gesture?: string}  $data */
     public static function fromData(array $data): self
     {
         return new self(

@@ -17,15 +17,17 @@ use Traversable;
  */
 final readonly class Bindings implements Countable, IteratorAggregate
 {
-    /** @param list<Binding> $list */
-    private function __construct(private array $list) {}
+    /** @param  list<Binding>  $list */
+    private function __construct(private array $list)
+    {
+    }
 
     public static function of(Binding ...$bindings): self
     {
         return new self(array_values($bindings));
     }
 
-    /** @param list<array{chord: string, command: string, context: string, gesture?: string}> $data */
+    /** @param  list<array{chord: string, command: string, context: string, gesture?: string}>  $data */
     public static function fromData(array $data): self
     {
         return new self(array_map(Binding::fromData(...), $data));

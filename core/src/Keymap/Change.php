@@ -15,7 +15,9 @@ final readonly class Change
      * @param  list<Binding>  $removed
      * @param  list<Binding>  $added
      */
-    private function __construct(public array $removed, public array $added) {}
+    private function __construct(public array $removed, public array $added)
+    {
+    }
 
     public static function none(): self
     {
@@ -67,7 +69,7 @@ final readonly class Change
         ];
     }
 
-    /** @param array{removed: list<BindingData>, added: list<BindingData>} $data */
+    /** @param  array{removed: list<BindingData>, added: list<BindingData>}  $data */
     public static function fromData(array $data): self
     {
         return new self(Bindings::fromData($data['removed'])->all(), Bindings::fromData($data['added'])->all());

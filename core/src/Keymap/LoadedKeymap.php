@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Keymap;
 
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 
@@ -41,6 +42,25 @@ final readonly class LoadedKeymap
     public function boundTo(Chord $chord, Gesture $gesture = Gesture::Tap): array
     {
         return $this->index[$chord->on($this->seat->system)->id().' '.$gesture->value] ?? [];
+    }
+
+    /**
+     * Which of the bindings that claim one chord in one place the application keeps in memory: null when there are
+     * none, or when it refuses the file because of them.
+     *
+     * @param  list<Binding>  $claims  in file order
+     */
+    public function kept(array $claims): ?Binding
+    {
+        if (count($claims) < 2) {
+            return $claims[0] ?? null;
+        }
+
+        return match ($this->application->loading) {
+            LoadingRule::RefuseFile => null,
+            LoadingRule::FirstLineWins => $claims[0],
+            LoadingRule::LastLineWins => $claims[count($claims) - 1],
+        };
     }
 
     /** Whether the chord does nothing in any context that overlaps with this one. */

@@ -18,5 +18,6 @@ final readonly class Stripe
         public array $cells,
         public StripeState $state,
         public ?float $agreement,
-    ) {}
+    ) {
+    }
 }

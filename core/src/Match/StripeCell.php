@@ -23,5 +23,6 @@ final readonly class StripeCell
         public ?CommandMatch $match,
         public array $bindings,
         public bool $runsOn,
-    ) {}
+    ) {
+    }
 }

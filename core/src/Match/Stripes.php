@@ -12,8 +12,10 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
 /** How alike several applications are, intent by intent. */
 final readonly class Stripes
 {
-    /** @param non-empty-list<LoadedKeymap> $keymaps one for each application, at one seat, in the order of the columns */
-    public function __construct(private array $keymaps, private Vocabulary $vocabulary) {}
+    /** @param  non-empty-list<LoadedKeymap>  $keymaps one for each application, at one seat, in the order of the columns */
+    public function __construct(private array $keymaps, private Vocabulary $vocabulary)
+    {
+    }
 
     /** @return list<Stripe> intents that at least one application has, the most broken first */
     public function all(): array
@@ -55,7 +57,7 @@ final readonly class Stripes
         return $known === [] ? null : array_sum($known) / count($known);
     }
 
-    /** @param non-empty-list<StripeCell> $cells */
+    /** @param  non-empty-list<StripeCell>  $cells */
     private function state(array $cells): StripeState
     {
         $having = array_values(array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null));
@@ -72,7 +74,7 @@ final readonly class Stripes
         };
     }
 
-    /** @param list<StripeCell> $cells */
+    /** @param  list<StripeCell>  $cells */
     private function agreement(array $cells): ?float
     {
         $firsts = $this->firstPresses(array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null));

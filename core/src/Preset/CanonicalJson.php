@@ -32,7 +32,7 @@ final readonly class CanonicalJson
         return hash('sha256', self::of($value));
     }
 
-    /** @param array<array-key, mixed> $members */
+    /** @param  array<array-key, mixed>  $members */
     private static function object(array $members): string
     {
         $names = array_map(strval(...), array_keys($members));

@@ -12,10 +12,12 @@ final readonly class Release
     /** The interchange format's version; part of the digest. */
     private const FORMAT = 'zebrafinch-preset/1';
 
-    /** @param array<string, Bindings> $keymaps by application */
-    private function __construct(public array $keymaps) {}
+    /** @param  array<string, Bindings>  $keymaps by application */
+    private function __construct(public array $keymaps)
+    {
+    }
 
-    /** @param array<string, Bindings> $keymaps by application; at least one */
+    /** @param  array<string, Bindings>  $keymaps by application; at least one */
     public static function of(array $keymaps): self
     {
         if ($keymaps === []) {

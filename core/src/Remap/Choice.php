@@ -15,5 +15,6 @@ final readonly class Choice
         public string $title,
         public Change $change,
         public Consequences $consequences,
-    ) {}
+    ) {
+    }
 }

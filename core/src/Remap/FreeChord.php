@@ -13,5 +13,7 @@ final readonly class FreeChord
      * @param  float  $effort  mm of travel
      * @param  list<string>  $reasons  what speaks for it, each a short clause
      */
-    public function __construct(public Chord $chord, public float $effort, public array $reasons) {}
+    public function __construct(public Chord $chord, public float $effort, public array $reasons)
+    {
+    }
 }

@@ -32,8 +32,10 @@ final readonly class FreeChords
     /** With the primary key these leave, hide or close on most systems (common practice, no source). */
     private const LEFT_TO_THE_SYSTEM = [Key::KeyQ, Key::KeyW, Key::KeyH, Key::KeyM];
 
-    /** @param array<string, list<Chord>> $elsewhere by command: the first chords of its intent in other applications */
-    public function __construct(private array $elsewhere = []) {}
+    /** @param  array<string, list<Chord>>  $elsewhere by command: the first chords of its intent in other applications */
+    public function __construct(private array $elsewhere = [])
+    {
+    }
 
     /** @return list<FreeChord> the best first */
     public function for(LoadedKeymap $keymap, string $command, string $context, int $most): array

@@ -14,7 +14,9 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
 /** Answers "this command on this chord, here": who holds the chord, and the ways to get it. */
 final readonly class Remap
 {
-    public function __construct(private LoadedKeymap $keymap, private Docket $docket) {}
+    public function __construct(private LoadedKeymap $keymap, private Docket $docket)
+    {
+    }
 
     /**
      * Who has the wanted chord in the wanted context itself.

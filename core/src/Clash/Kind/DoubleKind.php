@@ -37,7 +37,7 @@ final readonly class DoubleKind implements ClashKind
         return $clashes;
     }
 
-    /** @param non-empty-list<Binding> $bindings */
+    /** @param  non-empty-list<Binding>  $bindings */
     private function isDouble(LoadedKeymap $keymap, array $bindings): bool
     {
         $commands = array_unique(array_column($bindings, 'command'));
@@ -45,7 +45,7 @@ final readonly class DoubleKind implements ClashKind
         return count($commands) > 1 || (count($bindings) > 1 && $keymap->application->loading === LoadingRule::RefuseFile);
     }
 
-    /** @param non-empty-list<Binding> $bindings in file order */
+    /** @param  non-empty-list<Binding>  $bindings in file order */
     private function within(LoadedKeymap $keymap, string $context, array $bindings): Clash
     {
         $application = $keymap->application;
@@ -90,7 +90,7 @@ final readonly class DoubleKind implements ClashKind
         return $clashes;
     }
 
-    /** @param non-empty-list<string> $names */
+    /** @param  non-empty-list<string>  $names */
     private static function listed(array $names): string
     {
         $last = array_pop($names);

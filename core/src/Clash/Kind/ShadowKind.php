@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Clash\Kind;
 
-use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Application\ContextTree;
+use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
@@ -26,9 +26,10 @@ final readonly class ShadowKind implements ClashKind
         $clashes = [];
         foreach ($keymap->byPress() as $byContext) {
             foreach (count($byContext) > 1 ? $byContext : [] as $bindings) {
-                $hidden = $this->hiddenBy($keymap, $bindings[0], $byContext);
-                if ($hidden !== []) {
-                    $clashes[] = new Clash('shadow', Grade::Warning, [$bindings[0], ...$hidden], $hidden, $this->sentence($keymap, $bindings[0], $hidden));
+                $hider = $keymap->kept($bindings);
+                $hidden = $hider === null ? [] : $this->hiddenBy($keymap, $hider, $byContext);
+                if ($hider !== null && $hidden !== []) {
+                    $clashes[] = new Clash('shadow', Grade::Warning, [$hider, ...$hidden], $hidden, $this->sentence($keymap, $hider, $hidden));
                 }
             }
         }
@@ -62,7 +63,7 @@ final readonly class ShadowKind implements ClashKind
         return $keymap->application->contexts->contains($other, $hider);
     }
 
-    /** @param non-empty-list<Binding> $hidden */
+    /** @param  non-empty-list<Binding>  $hidden */
     private function sentence(LoadedKeymap $keymap, Binding $hider, array $hidden): string
     {
         $application = $keymap->application;

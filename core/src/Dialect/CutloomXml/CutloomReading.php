@@ -37,7 +37,8 @@ final class CutloomReading
         private readonly string $bytes,
         private readonly Application $application,
         private readonly CutloomChords $chords,
-    ) {}
+    ) {
+    }
 
     /** @throws UnreadableKeyFile */
     public function keyFile(): KeyFile
@@ -140,17 +141,18 @@ final class CutloomReading
         $from = $this->lineStart($tag->at->from);
         $alone = preg_match('/\G[ \t]*(\r\n|\n|\r)/', $this->bytes, $end, 0, $to) === 1;
 
-        return $from < $tag->at->from || $this->startsLine($from)
-            ? ($alone ? new Span($from, $to + strlen($end[0] ?? '')) : new Span($tag->at->from, $to))
-            : new Span($tag->at->from, $to);
+        return $alone && $this->startsLine($from) ? new Span($from, $to + strlen($end[0] ?? '')) : new Span($tag->at->from, $to);
     }
 
     /** The beginning of the line if only blanks stand before the offset, else the offset itself. */
     private function lineStart(int $offset): int
     {
-        $before = rtrim(substr($this->bytes, 0, $offset), " \t");
+        $start = $offset;
+        while ($start > 0 && in_array($this->bytes[$start - 1], [' ', "\t"], true)) {
+            $start--;
+        }
 
-        return $before === '' || str_ends_with($before, "\n") || str_ends_with($before, "\r") ? strlen($before) : $offset;
+        return $this->startsLine($start) ? $start : $offset;
     }
 
     private function startsLine(int $offset): bool

@@ -62,12 +62,14 @@ final readonly class CutloomXml implements Dialect
     public function insertion(KeyFile $file, string $context, array $bindings): array
     {
         $end = $file->lineEnd();
-        $lines = array_map(
-            fn (Binding $binding): string => '    <press keys="'.$this->spell($binding).'" run="'.htmlspecialchars($binding->command, ENT_XML1 | ENT_QUOTES).'"/>'.$end,
+        $tags = array_map(
+            fn (Binding $binding): string => '<press keys="'.$this->spell($binding).'" run="'.htmlspecialchars($binding->command, ENT_XML1 | ENT_QUOTES).'"/>',
             $bindings,
         );
-        if (isset($file->insertAt[$context])) {
-            return [$file->insertAt[$context], implode('', $lines)];
+        $lines = array_map(static fn (string $tag): string => "    {$tag}{$end}", $tags);
+        $offset = $file->insertAt[$context] ?? null;
+        if ($offset !== null) {
+            return [$offset, implode('', in_array($file->bytes[$offset - 1], ["\n", "\r"], true) ? $lines : $tags)];
         }
         $name = htmlspecialchars($context, ENT_XML1 | ENT_QUOTES);
 

@@ -18,7 +18,8 @@ final readonly class XmlToken
         public array $attributes,
         public Span $at,
         public int $line,
-    ) {}
+    ) {
+    }
 
     public function attribute(string $name): ?string
     {

@@ -31,7 +31,8 @@ final class FaderloftReading
         private readonly string $bytes,
         private readonly Application $application,
         private readonly FaderloftChords $chords,
-    ) {}
+    ) {
+    }
 
     /** @throws UnreadableKeyFile */
     public function keyFile(): KeyFile
