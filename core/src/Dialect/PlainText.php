@@ -24,6 +24,9 @@ final readonly class PlainText
         if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF") || preg_match('/^(\x00[^\x00]|[^\x00]\x00)/', $bytes) === 1) {
             throw UnreadableKeyFile::encoding('UTF-16');
         }
+        if (str_contains($bytes, "\0")) {
+            throw UnreadableKeyFile::notText(self::lineAt($bytes, (int) strpos($bytes, "\0")));
+        }
         if (! mb_check_encoding($bytes, 'UTF-8')) {
             throw UnreadableKeyFile::notUtf8(self::firstBadLine($bytes));
         }

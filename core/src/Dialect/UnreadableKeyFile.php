@@ -34,6 +34,11 @@ final class UnreadableKeyFile extends Refusal
         return new self("Line {$line} has bytes that are not UTF-8 text.", 'Save the file as UTF-8 in a text editor and bring it in again.', "line {$line}");
     }
 
+    public static function notText(int $line): self
+    {
+        return new self("Line {$line} has a zero byte: this is not text.", self::CHOOSE_ANOTHER, "line {$line}");
+    }
+
     public static function malformed(string $what, int $line): self
     {
         return new self("The file breaks off or is damaged at line {$line}: {$what}.", 'Mend that line in a text editor, or export the file once more.', "line {$line}");

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\BringInRequest;
+use App\Http\Requests\SeatRequest;
+use App\Http\Shapes\Shapes;
+use App\Library\Library;
+use App\Models\KeyFile;
+use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Dialect\Finding;
+use Zebrafinch\Core\Dialect\FindingKind;
+use Zebrafinch\Core\Dialect\LoadingFindings;
+use Zebrafinch\Core\Keymap\Change;
+
+/** Brings key files in: reads them, reports on them, and keeps them until they are opened as a keymap. */
+final readonly class KeyFileController
+{
+    public function __construct(private Library $library)
+    {
+    }
+
+    /** @throws \Zebrafinch\Core\Dialect\UnreadableKeyFile with nothing kept */
+    public function store(BringInRequest $request): JsonResponse
+    {
+        $application = $request->application();
+        $bytes = $request->upload()->getContent();
+        $this->library->dialect($application)->read($bytes, $application);
+        $file = $request->person()->kit->keyFiles()->create([
+            'application' => $application->id, 'name' => mb_substr($request->upload()->getClientOriginalName(), 0, 120), 'bytes' => $bytes,
+        ]);
+
+        return $this->report($file, $request, 201);
+    }
+
+    public function show(SeatRequest $request, KeyFile $keyFile): JsonResponse
+    {
+        return $this->report($keyFile, $request);
+    }
+
+    public function report(KeyFile $keyFile, SeatRequest $request, int $status = 200): JsonResponse
+    {
+        $application = $this->library->application($keyFile->application);
+        $shapes = new Shapes($application, $request->seat());
+        $read = $this->library->dialect($application)->read($keyFile->bytes, $application);
+        $loading = LoadingFindings::of($read, $application);
+        $findings = [...$loading, ...$read->findings];
+        usort($findings, static fn (Finding $one, Finding $other): int => $one->line <=> $other->line);
+        $change = Change::between($this->library->factory($application)->bindings(), $read->bindings());
+
+        return new JsonResponse([
+            'id' => $keyFile->id,
+            'name' => $keyFile->name,
+            'application' => ['id' => $application->id, 'name' => $application->name],
+            'lines' => $read->lineCount(),
+            'bindings_read' => count($read->entries),
+            'would_be_refused' => in_array(FindingKind::Refused, array_column($loading, 'kind'), true),
+            'findings' => array_map(static fn (Finding $one): array => [
+                'kind' => $one->kind->value, 'line' => $one->line, 'text' => mb_strimwidth($one->text, 0, 300, '…'), 'sentence' => $one->sentence,
+            ], $findings),
+            'against_factory' => [
+                'added' => array_map($shapes->binding(...), $change->added),
+                'removed' => array_map($shapes->binding(...), $change->removed),
+            ],
+        ], $status);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\RemapRequest;
+use App\Http\Requests\SeatRequest;
+use App\Http\Shapes\Shapes;
+use App\Keymaps\KitReader;
+use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Clash\Clash;
+use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Clash\Remedies;
+use Zebrafinch\Core\Focus\Who;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Remap\Choice;
+use Zebrafinch\Core\Remap\Remap;
+
+/** Previews of changes; nothing here writes. */
+final readonly class RemapController
+{
+    private const FREE_CHORDS = 8;
+
+    public function __construct(private KitReader $kit, private Docket $docket)
+    {
+    }
+
+    /** A command, its chords, the best free ones, and, when a chord is named, the ways to get it. */
+    public function show(RemapRequest $request): JsonResponse
+    {
+        $application = $request->application();
+        $keymap = $this->kit->of($request->person(), $application)->at($request->seat());
+        $command = $application->command($request->string('command')->toString());
+        $context = $request->string('context', $command->home)->toString();
+        $application->contexts->get($context);
+        $shapes = new Shapes($application, $request->seat());
+        $remap = new Remap($keymap, $this->docket);
+        $own = $keymap->bindings->ofCommand($command->id);
+
+        return new JsonResponse([
+            'command' => [...$shapes->commandName($command->id), 'menu' => $command->menu, 'tooltip' => $command->tooltip, 'home' => $command->home],
+            'context' => $shapes->contextName($application->contexts->get($context)),
+            'bindings' => array_map(fn (Binding $one): array => [...$shapes->binding($one), 'removal' => $this->choice($shapes, $remap->removal($one), $one, $keymap)], $own),
+            'free' => array_map($shapes->freeChord(...), $this->kit->freeChords($request->person(), $application)->for($keymap, $command->id, $context, self::FREE_CHORDS)),
+            'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord(), $command->id, $context), $keymap) : null,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function wanted(Shapes $shapes, Remap $remap, Binding $wanted, LoadedKeymap $keymap): array
+    {
+        return [
+            'chord' => $shapes->chord($wanted->chord),
+            'is_already_so' => $remap->isAlreadySo($wanted),
+            'holders' => array_map($shapes->binding(...), $remap->holders($wanted)),
+            'neighbours' => array_map($shapes->binding(...), $remap->neighbours($wanted)),
+            'ladder' => $shapes->ladder((new Who($keymap))->gets($wanted->chord, $wanted->gesture, $wanted->context)),
+            'choices' => array_map(fn (Choice $choice): array => $this->choice($shapes, $choice, $wanted, $keymap), $remap->choices($wanted)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function choice(Shapes $shapes, Choice $choice, Binding $about, LoadedKeymap $keymap): array
+    {
+        return $shapes->choice($choice, (new Who($keymap->after($choice->change)))->gets($about->chord, $about->gesture, $about->context));
+    }
+
+    public function clashes(SeatRequest $request): JsonResponse
+    {
+        $current = $this->kit->of($request->person(), $request->application());
+        $shapes = new Shapes($current->application, $request->seat());
+
+        return new JsonResponse([
+            'keymap' => $current->own->name ?? 'Factory',
+            'clashes' => array_map($shapes->clash(...), array_values($this->docket->of($current->at($request->seat())))),
+        ]);
+    }
+
+    public function remedies(SeatRequest $request, string $application, string $clash): JsonResponse
+    {
+        $keymap = $this->kit->of($request->person(), $request->application())->at($request->seat());
+        /** @var Clash $found */
+        $found = $this->docket->of($keymap)[$clash] ?? abort(404);
+        $shapes = new Shapes($keymap->application, $request->seat());
+        $remedies = (new Remedies($this->docket, $this->kit->freeChords($request->person(), $keymap->application)))->for($found, $keymap);
+
+        return new JsonResponse(['clash' => $shapes->clash($found), 'remedies' => array_map($shapes->remedy(...), $remedies)]);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class PressRequest extends SeatRequest
+{
+    /** @return array<string, mixed> */
+    protected function moreRules(): array
+    {
+        return ['chord' => ['required', 'string', 'max:100'], 'focus' => ['required', 'string', 'max:100']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return parent::messages() + ['chord' => 'Press a chord.', 'focus' => 'Choose where the focus is.'];
+    }
+}

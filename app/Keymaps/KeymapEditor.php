@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keymaps;
+
+use App\Models\Edit;
+use App\Models\Keymap;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Zebrafinch\Core\Keymap\Change;
+
+/** Writes to a keymap: each write names the version it was made on, and one made on an older version is refused. */
+final readonly class KeymapEditor
+{
+    /**
+     * @param  bool  $onTop  whether to make the change on whatever the keymap is now, if nothing stands against it
+     *
+     * @throws StaleKeymap
+     */
+    public function change(Keymap $keymap, User $user, int $version, string $title, Change $change, bool $onTop = false): Keymap
+    {
+        return DB::transaction(function () use ($keymap, $user, $version, $title, $change, $onTop): Keymap {
+            $locked = $this->lock($keymap);
+            $conflicts = $change->conflictsWith($locked->bindings);
+            if (($locked->version !== $version && ! $onTop) || $conflicts !== []) {
+                throw StaleKeymap::at($locked, $version, $conflicts);
+            }
+            $locked->edits()->where('undone', true)->delete();
+            $this->write($locked, $change);
+            $locked->edits()->create(['user_id' => $user->id, 'title' => $title, 'change' => $change, 'version' => $locked->version, 'undone' => false]);
+
+            return $locked;
+        });
+    }
+
+    /** @throws StaleKeymap|NothingToUndo */
+    public function undo(Keymap $keymap, int $version): Keymap
+    {
+        return DB::transaction(function () use ($keymap, $version): Keymap {
+            $locked = $this->lockAt($keymap, $version);
+            $edit = $this->lastDone($locked) ?? throw NothingToUndo::undo();
+            $this->write($locked, $edit->change->inverse());
+            $edit->update(['undone' => true]);
+
+            return $locked;
+        });
+    }
+
+    /** @throws StaleKeymap|NothingToUndo */
+    public function redo(Keymap $keymap, int $version): Keymap
+    {
+        return DB::transaction(function () use ($keymap, $version): Keymap {
+            $locked = $this->lockAt($keymap, $version);
+            $edit = $this->firstUndone($locked) ?? throw NothingToUndo::redo();
+            $this->write($locked, $edit->change);
+            $edit->update(['undone' => false]);
+
+            return $locked;
+        });
+    }
+
+    public function lastDone(Keymap $keymap): ?Edit
+    {
+        return $keymap->edits()->where('undone', false)->reorder('id', 'desc')->first();
+    }
+
+    public function firstUndone(Keymap $keymap): ?Edit
+    {
+        return $keymap->edits()->where('undone', true)->first();
+    }
+
+    private function write(Keymap $keymap, Change $change): void
+    {
+        $keymap->update(['bindings' => $change->applyTo($keymap->bindings), 'version' => $keymap->version + 1]);
+    }
+
+    private function lockAt(Keymap $keymap, int $version): Keymap
+    {
+        $locked = $this->lock($keymap);
+        if ($locked->version !== $version) {
+            throw StaleKeymap::at($locked, $version, []);
+        }
+
+        return $locked;
+    }
+
+    private function lock(Keymap $keymap): Keymap
+    {
+        return Keymap::query()->lockForUpdate()->findOrFail($keymap->id);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keymaps;
+
+use App\Library\Library;
+use App\Models\User;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Remap\FreeChords;
+
+/** Answers what a person's keymaps are now. */
+final readonly class KitReader
+{
+    public function __construct(private Library $library)
+    {
+    }
+
+    /** @return list<CurrentKeymap> one for each application */
+    public function all(User $user): array
+    {
+        return array_values(array_map(fn (Application $application): CurrentKeymap => $this->of($user, $application), $this->library->applications()));
+    }
+
+    public function of(User $user, Application $application): CurrentKeymap
+    {
+        $own = $user->kit->inUse($application->id);
+
+        return new CurrentKeymap($application, $own->bindings ?? $this->library->factory($application)->bindings(), $own);
+    }
+
+    /** Free chords for one application, which know what its intents have in the others. */
+    public function freeChords(User $user, Application $application): FreeChords
+    {
+        $vocabulary = $this->library->vocabulary();
+        $elsewhere = [];
+        foreach ($application->commands() as $command) {
+            $match = $vocabulary->matchFor($application->id, $command->id);
+            if ($match !== null) {
+                $elsewhere[$command->id] = $match->intent;
+            }
+        }
+        $others = array_filter($this->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
+
+        return new FreeChords(array_map(fn (string $intent): array => $this->firstChords($others, $intent), $elsewhere));
+    }
+
+    /**
+     * @param  array<CurrentKeymap>  $keymaps
+     * @return list<Chord>
+     */
+    private function firstChords(array $keymaps, string $intent): array
+    {
+        $chords = [];
+        foreach ($keymaps as $keymap) {
+            $match = $this->library->vocabulary()->matchOf($keymap->application->id, $intent);
+            $bindings = $match === null ? [] : $keymap->bindings->ofCommand($match->command);
+            if ($bindings !== []) {
+                $chords[] = $bindings[0]->chord;
+            }
+        }
+
+        return $chords;
+    }
+}

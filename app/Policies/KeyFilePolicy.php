@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\KeyFile;
+use App\Models\User;
+
+final readonly class KeyFilePolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return true;
+    }
+
+    public function view(User $user, KeyFile $one): bool
+    {
+        return $one->kit->user_id === $user->id;
+    }
+
+    public function create(User $user): bool
+    {
+        return true;
+    }
+
+    public function update(User $user, KeyFile $one): bool
+    {
+        return $this->view($user, $one);
+    }
+}

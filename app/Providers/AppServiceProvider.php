@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Library\Library;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Dialect\Dialects;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public const SIGN_INS_A_MINUTE = 8;
+
+    public function register(): void
+    {
+        $this->app->singleton(Library::class, fn (): Library => new Library(base_path(), Dialects::standard()));
+        $this->app->singleton(Docket::class, fn (): Docket => Docket::standard());
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        JsonResource::withoutWrapping();
+        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)->by($request->string('email')->lower().'|'.$request->ip()));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\IdentifySuite;
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Problems\ProblemRenderer;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        commands: __DIR__.'/../routes/console.php',
+        using: function (): void {
+            Route::middleware('people')->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware('agents')->prefix('api/agent')->group(base_path('routes/agent.php'));
+            Route::get('/{any?}', App\Http\Controllers\PageController::class)->where('any', '(?!api(/|$)).*')->name('page');
+        },
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->use([ValidatePostSize::class, TrimStrings::class, ConvertEmptyStringsToNull::class, SecurityHeaders::class]);
+        $middleware->group('people', [
+            EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ValidateCsrfToken::class, SubstituteBindings::class,
+        ]);
+        $middleware->group('agents', [IdentifySuite::class, SubstituteBindings::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn ($request): bool => $request->is('api/*'));
+        $exceptions->dontReport(Zebrafinch\Core\Refusal::class);
+        $exceptions->render(fn (Throwable $error, Illuminate\Http\Request $request) => (new ProblemRenderer)->render($error, $request));
+    })
+    ->create();
+
+// All that changes while running lives under var/, so that the checkout itself stays as it was.
+$app->useStoragePath($app->basePath('var/laravel'));
+$app->useEnvironmentPath($app->basePath('var'));
+$app->loadEnvironmentFrom('settings.env');
+
+return $app;

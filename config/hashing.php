@@ -1,0 +1,3 @@
+<?php
+
+return ['driver' => 'bcrypt', 'bcrypt' => ['rounds' => env('BCRYPT_ROUNDS', 12), 'verify' => true]];

@@ -1,0 +1,3 @@
+<?php
+
+return ['paths' => [resource_path('views')], 'compiled' => storage_path('views')];

@@ -1,0 +1,50 @@
+# Composer's and npm's packages, and the built front end. Each is done again only when what it depends on has changed.
+
+prepare_folders() {
+    mkdir -p "$VAR"/{run,log,stamps,cache} "$VAR"/laravel/{logs,framework/cache,views,app} || fail "the folder $VAR cannot be written." "make it writable for $(id -un) and start again."
+    [ -f "$VAR/settings.env" ] || write_settings
+}
+
+write_settings() {
+    (
+        umask 077
+        {
+            echo "APP_KEY=base64:$(head -c 32 /dev/urandom | base64)"
+            echo "DB_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')"
+        } >"$VAR/settings.env.new"
+        mv "$VAR/settings.env.new" "$VAR/settings.env"
+    )
+}
+
+require_composer_packages() {
+    local hash
+    hash=$(sha256sum "$ROOT/composer.json" "$ROOT/core/composer.json" | sha256sum)
+    if ! unchanged composer "$hash" || [ ! -f "$ROOT/vendor/autoload.php" ]; then
+        step "PHP packages" install_composer_packages
+        stamp composer "$hash"
+    fi
+}
+
+# Some archives hold files that only their owner may read; the service user must read them too.
+install_composer_packages() {
+    COMPOSER_ALLOW_SUPERUSER=1 composer update --working-dir="$ROOT" --no-interaction --no-progress
+    chmod -R a+rX "$ROOT/vendor"
+}
+
+require_npm_packages() {
+    local hash
+    hash=$(sha256sum "$ROOT/package-lock.json" "$ROOT/package.json" | sha256sum)
+    if ! unchanged npm "$hash" || [ ! -d "$ROOT/node_modules" ]; then
+        step "Front-end packages" env PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --prefix "$ROOT" --no-audit --no-fund
+        stamp npm "$hash"
+    fi
+}
+
+require_build() {
+    local hash
+    hash=$(hash_of "$ROOT/web" "$ROOT/package-lock.json" "$ROOT/vite.config.ts" "$ROOT/docs/openapi.yaml")
+    if ! unchanged build "$hash" || [ ! -f "$ROOT/public/build/manifest.json" ]; then
+        step "Front end" npm run --prefix "$ROOT" build
+        stamp build "$hash"
+    fi
+}

@@ -1,0 +1,93 @@
+# The tests, and the one line that sums them up.
+
+PASSED=0
+FAILED=0
+
+run_tests() {
+    case $1 in core | http | web | all) ;; *) fail "there is no test group \"$1\"." "choose one of core, http, web, all." ;; esac
+    prepare
+    require_test_packages
+    [ "$1" = http ] || [ "$1" = web ] || core_tests
+    [ "$1" = core ] || [ "$1" = web ] || http_tests
+    [ "$1" = core ] || [ "$1" = http ] || web_tests
+    already_running || stop_postgres
+    say ""
+    say "$PASSED passed, $FAILED failed"
+    [ "$FAILED" = 0 ]
+}
+
+# check NAME COMMAND...: one check that passes or fails as a whole.
+check() {
+    local name=$1 log
+    shift
+    log=$VAR/log/check-$(printf %s "$name" | tr -c 'A-Za-z0-9\n' '-').log
+    printf '  %-42s' "$name"
+    if "$@" >"$log" 2>&1; then
+        PASSED=$((PASSED + 1))
+        printf 'passed\n'
+    else
+        FAILED=$((FAILED + 1))
+        printf 'FAILED\n'
+        tail -n 80 "$log"
+    fi
+}
+
+# suite NAME LOG COMMAND...: a runner that counts its own tests; prints its failures.
+suite() {
+    local name=$1 log=$VAR/log/$2.log status=0 passed failed
+    shift 2
+    printf '  %-42s' "$name"
+    "$@" >"$log" 2>&1 || status=$?
+    passed=$(grep -oE '[0-9]+ passed' "$log" | tail -n 1 | cut -d' ' -f1) || true
+    failed=$(grep -oE '[0-9]+ failed' "$log" | tail -n 1 | cut -d' ' -f1) || true
+    [ "$status" = 0 ] || [ "${failed:-0}" != 0 ] || failed=1
+    [ "${passed:-0}${failed:-0}" != 00 ] || failed=1
+    PASSED=$((PASSED + ${passed:-0}))
+    FAILED=$((FAILED + ${failed:-0}))
+    printf '%s passed, %s failed\n' "${passed:-0}" "${failed:-0}"
+    [ "$status" = 0 ] && [ "${failed:-0}" = 0 ] || tail -n 150 "$log"
+}
+
+core_tests() {
+    say "Core"
+    suite "rules and computation" core-tests php "$ROOT/vendor/bin/pest" --configuration="$ROOT/phpunit.xml" --testsuite=core --colors=never
+    check "PHPStan, highest level" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/core/phpstan.neon" --no-progress --memory-limit=1G
+    check "code style" php "$ROOT/vendor/bin/pint" --test --config="$ROOT/pint.json" "$ROOT"
+}
+
+http_tests() {
+    say "HTTP"
+    recreate_database zebrafinch_test >/dev/null 2>&1
+    suite "requests on PostgreSQL" http-tests env APP_ENV=testing APP_KEY="$(setting APP_KEY)" DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE=zebrafinch_test \
+        CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 php "$ROOT/vendor/bin/pest" --configuration="$ROOT/phpunit.xml" --testsuite=http --colors=never
+    check "PHPStan, application" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/phpstan.neon" --no-progress --memory-limit=1G
+}
+
+web_tests() {
+    say "Web"
+    check "types follow the API description" types_are_current
+    check "TypeScript" npm run --prefix "$ROOT" typecheck
+    check "ESLint" npm run --prefix "$ROOT" lint
+    require_build
+    suite "real interface in Chromium" web-tests browser_tests
+}
+
+types_are_current() {
+    (cd "$ROOT" && npx openapi-typescript docs/openapi.yaml --output "$VAR/cache/schema.d.ts" && diff -u web/api/schema.d.ts "$VAR/cache/schema.d.ts")
+}
+
+# A second instance with its own ports, database and workstation folders, so that a running demo is left alone.
+browser_tests() {
+    (
+        WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-web-tests DATABASE=zebrafinch_web WORKSTATIONS=$VAR/web-tests/workstations
+        require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
+        trap stop_web_services EXIT
+        stop_web_services
+        rm -rf "$WORKSTATIONS"
+        recreate_database "$DATABASE"
+        migrate_and_seed "$DATABASE"
+        start_services
+        cd "$ROOT"
+        ZEBRAFINCH_URL=http://127.0.0.1:$WEB_PORT ZEBRAFINCH_WORKSTATIONS=$WORKSTATIONS npx playwright test
+    )
+}

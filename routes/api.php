@@ -1,0 +1,60 @@
+<?php
+
+use App\Http\Controllers\ApplicationController;
+use App\Http\Controllers\KeyFileController;
+use App\Http\Controllers\KeymapController;
+use App\Http\Controllers\LookUpController;
+use App\Http\Controllers\PresetController;
+use App\Http\Controllers\RehearsalController;
+use App\Http\Controllers\RemapController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StripeController;
+use App\Http\Controllers\SuiteController;
+use App\Models\KeyFile;
+use App\Models\Keymap;
+use App\Models\Preset;
+use App\Models\Suite;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+// Every route below names the policy that opens it; a test refuses one that does not.
+Route::middleware('auth')->group(function (): void {
+    Route::delete('session', [SessionController::class, 'destroy']);
+
+    Route::get('applications', [ApplicationController::class, 'index'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}', [ApplicationController::class, 'show'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}/keymap', [KeymapController::class, 'current'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}/layer', [LookUpController::class, 'layer'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}/remap', [RemapController::class, 'show'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}/clashes', [RemapController::class, 'clashes'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}/clashes/{clash}', [RemapController::class, 'remedies'])->can('viewAny', Keymap::class);
+    Route::get('who', [LookUpController::class, 'who'])->can('viewAny', Keymap::class);
+    Route::get('find', [LookUpController::class, 'find'])->can('viewAny', Keymap::class);
+    Route::get('stripes', StripeController::class)->can('viewAny', Keymap::class);
+
+    Route::get('keymaps', [KeymapController::class, 'index'])->can('viewAny', Keymap::class);
+    Route::post('applications/{application}/keymaps', [KeymapController::class, 'store'])->can('create', Keymap::class);
+    Route::post('applications/{application}/use-factory', [KeymapController::class, 'useFactory'])->can('create', Keymap::class);
+    Route::post('keymaps/{keymap}/use', [KeymapController::class, 'use'])->can('update', 'keymap');
+    Route::post('keymaps/{keymap}/changes', [KeymapController::class, 'change'])->can('update', 'keymap');
+    Route::post('keymaps/{keymap}/undo', [KeymapController::class, 'undo'])->can('update', 'keymap');
+    Route::post('keymaps/{keymap}/redo', [KeymapController::class, 'redo'])->can('update', 'keymap');
+
+    Route::post('applications/{application}/key-files', [KeyFileController::class, 'store'])->can('create', KeyFile::class);
+    Route::get('key-files/{keyFile}', [KeyFileController::class, 'show'])->can('view', 'keyFile');
+
+    Route::get('presets', [PresetController::class, 'index'])->can('viewAny', Preset::class);
+    Route::post('presets', [PresetController::class, 'store'])->can('create', Preset::class);
+    Route::post('presets/{preset}/releases', [PresetController::class, 'addRelease'])->can('update', 'preset');
+
+    Route::get('suites', [SuiteController::class, 'index'])->can('viewAny', Suite::class);
+    Route::post('suites/{suite}/handovers', [SuiteController::class, 'handOver'])->can('handOver', 'suite');
+    Route::post('suites/{suite}/put-backs', [SuiteController::class, 'putBack'])->can('handOver', 'suite');
+    Route::post('suites/{suite}/take-ins', [SuiteController::class, 'takeIn'])->can('view', 'suite');
+
+    Route::post('suites/{suite}/rehearsals', [RehearsalController::class, 'store'])->can('rehearse', 'suite');
+    Route::get('rehearsals/{rehearsal}', [RehearsalController::class, 'show'])->can('view', 'rehearsal');
+    Route::post('rehearsals/{rehearsal}/presses', [RehearsalController::class, 'press'])->can('view', 'rehearsal');
+});

@@ -1,0 +1,3 @@
+<?php
+
+// Commands of the artisan console; ./zebrafinch is what people use.
