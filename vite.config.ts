@@ -1,0 +1,15 @@
+import react from '@vitejs/plugin-react'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [react()],
+  publicDir: false,
+  base: '/build/',
+  build: {
+    outDir: 'public/build',
+    manifest: 'manifest.json',
+    // The page's security policy allows fonts and pictures from this server only, so nothing is inlined.
+    assetsInlineLimit: 0,
+    rollupOptions: { input: 'web/main.tsx' },
+  },
+})

@@ -1322,6 +1322,7 @@ export interface operations {
         parameters: {
             query: {
                 words: string;
+                application?: string;
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];

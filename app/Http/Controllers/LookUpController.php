@@ -58,7 +58,8 @@ final readonly class LookUpController
     public function find(FindRequest $request): JsonResponse
     {
         $keymaps = collect($this->kit->all($request->person()))->keyBy(static fn (CurrentKeymap $one): string => $one->application->id);
-        $hits = (new Search(array_values($this->library->applications()), $this->library->vocabulary()))->find($request->string('words')->toString(), self::MOST_HITS);
+        $searched = $request->has('application') ? [$this->library->application($request->string('application')->toString())] : array_values($this->library->applications());
+        $hits = (new Search($searched, $this->library->vocabulary()))->find($request->string('words')->toString(), self::MOST_HITS);
 
         return new JsonResponse(['hits' => array_map(function (Hit $hit) use ($keymaps, $request): array {
             $shapes = new Shapes($hit->application, $request->seat());

@@ -11,6 +11,7 @@ final class FindRequest extends SeatRequest
     {
         return [
             'words' => ['present', 'nullable', 'string', 'max:200'],
+            'application' => ['sometimes', 'string', 'max:60'],
         ];
     }
 

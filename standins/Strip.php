@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins;
+
+/** The little world that commands act on: a strip of clips, a playhead, marks, markers. Times in frames. */
+final class Strip
+{
+    private const LENGTH = 480;
+
+    public int $playhead = 120;
+
+    public ?int $markIn = null;
+
+    public ?int $markOut = null;
+
+    /** @var list<int> */
+    public array $markers = [60];
+
+    public string $running = 'stopped';
+
+    /** @var list<array{name: string, from: int, to: int, off: bool}> */
+    public array $clips = [
+        ['name' => 'Platform, wide', 'from' => 0, 'to' => 160, 'off' => false],
+        ['name' => 'Guard with lamp', 'from' => 160, 'to' => 300, 'off' => false],
+        ['name' => 'Corridor', 'from' => 300, 'to' => 480, 'off' => false],
+    ];
+
+    public function move(int $frames): string
+    {
+        $this->playhead = max(0, min(self::LENGTH, $this->playhead + $frames));
+
+        return 'The playhead is at frame '.$this->playhead.'.';
+    }
+
+    public function goTo(int $frame): string
+    {
+        return $this->move($frame - $this->playhead);
+    }
+
+    public function run(string $how): string
+    {
+        $this->running = $how;
+
+        return ucfirst($how).'.';
+    }
+
+    public function split(): string
+    {
+        foreach ($this->clips as $index => $clip) {
+            if ($clip['from'] < $this->playhead && $this->playhead < $clip['to']) {
+                array_splice($this->clips, $index, 1, [
+                    ['to' => $this->playhead] + $clip,
+                    ['from' => $this->playhead, 'name' => $clip['name'].' (2)'] + $clip,
+                ]);
+
+                return "\"{$clip['name']}\" is two clips now, cut at frame {$this->playhead}.";
+            }
+        }
+
+        return 'There is no clip to cut under the playhead, or it is cut there already.';
+    }
+
+    public function join(): string
+    {
+        for ($index = 1; $index < count($this->clips); $index++) {
+            if ($this->clips[$index]['from'] === $this->playhead && $this->clips[$index - 1]['to'] === $this->playhead) {
+                $this->clips[$index - 1]['to'] = $this->clips[$index]['to'];
+                array_splice($this->clips, $index, 1);
+
+                return "The clips on both sides of frame {$this->playhead} are one again.";
+            }
+        }
+
+        return 'There is no cut at the playhead.';
+    }
+
+    public function remove(bool $close): string
+    {
+        $index = $this->underPlayhead();
+        if ($index === null) {
+            return 'There is no clip under the playhead.';
+        }
+        [$gone] = array_splice($this->clips, $index, 1);
+        if ($close) {
+            $length = $gone['to'] - $gone['from'];
+            foreach (array_keys($this->clips) as $later) {
+                if ($this->clips[$later]['from'] >= $gone['to']) {
+                    $this->clips[$later]['from'] -= $length;
+                    $this->clips[$later]['to'] -= $length;
+                }
+            }
+        }
+
+        return "\"{$gone['name']}\" is gone".($close ? ', and the gap is closed.' : ', and its gap stays.');
+    }
+
+    public function toggle(): string
+    {
+        $index = $this->underPlayhead();
+        if ($index === null) {
+            return 'There is no clip under the playhead.';
+        }
+        $this->clips[$index]['off'] = ! $this->clips[$index]['off'];
+
+        return "\"{$this->clips[$index]['name']}\" is ".($this->clips[$index]['off'] ? 'off.' : 'on.');
+    }
+
+    public function mark(string $end, ?int $frame): string
+    {
+        $end === 'in' ? $this->markIn = $frame : $this->markOut = $frame;
+
+        return $frame === null ? "The {$end} mark is gone." : "The {$end} mark is at frame {$frame}.";
+    }
+
+    public function addMarker(): string
+    {
+        $this->markers = array_values(array_unique([...$this->markers, $this->playhead]));
+        sort($this->markers);
+
+        return "There is a marker at frame {$this->playhead}.";
+    }
+
+    /** To the next cut or marker, or to the one before. */
+    public function jump(string $to, int $direction): string
+    {
+        $places = $to === 'marker' ? $this->markers : array_merge(array_column($this->clips, 'from'), array_column($this->clips, 'to'));
+        $ahead = array_filter($places, fn (int $place): bool => ($place <=> $this->playhead) === $direction);
+        if ($ahead === []) {
+            return "There is no {$to} in that direction.";
+        }
+
+        return $this->goTo($direction > 0 ? min($ahead) : max($ahead));
+    }
+
+    private function underPlayhead(): ?int
+    {
+        foreach ($this->clips as $index => $clip) {
+            if ($clip['from'] <= $this->playhead && $this->playhead < $clip['to']) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'playhead' => $this->playhead, 'mark_in' => $this->markIn, 'mark_out' => $this->markOut, 'markers' => $this->markers,
+            'running' => $this->running, 'clips' => $this->clips,
+        ];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins\Faderloft;
+
+use Standins\KeyPress;
+use Standins\Simulated;
+use Standins\Strip;
+
+/** Faderloft: reads its table from the top; the first line that has the chord for an area is the one it keeps. */
+final class Faderloft implements Simulated
+{
+    private const AREAS = ['clip' => ['clip', 'tracks', 'everywhere'], 'tracks' => ['tracks', 'everywhere'], 'mixer' => ['mixer', 'everywhere'],
+        'sample-editor' => ['sample-editor', 'everywhere'], 'everywhere' => ['everywhere']];
+
+    public function __construct(private readonly string $factory) {}
+
+    public function press(?string $bytes, string $system, string $focus, KeyPress $press, Strip $strip): array
+    {
+        $rows = preg_split('/\r\n|\n|\r/', (string) preg_replace('/^\xEF\xBB\xBF/', '', $bytes ?? $this->factory)) ?: [];
+        foreach (self::AREAS[$focus] ?? ['everywhere'] as $area) {
+            foreach ($rows as $index => $row) {
+                $fields = explode("\t", $row);
+                if (count($fields) >= 4 && $fields[0] === $area && $press->is($this->code($fields[2]), $this->held($fields[1], $system))) {
+                    return ['did' => $this->act($fields[3], $strip), 'command' => $fields[3], 'context' => $area, 'because' => 'Line '.($index + 1).' of the installed file.'];
+                }
+            }
+        }
+
+        return ['did' => 'Nothing.', 'command' => null, 'context' => null, 'because' => 'No line of the installed file has this chord for the area.'];
+    }
+
+    private function code(string $key): string
+    {
+        $named = ['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown', 'esc' => 'Escape', 'ret' => 'Enter',
+            'pageup' => 'PageUp', 'pagedown' => 'PageDown', 'bracketleft' => 'BracketLeft', 'bracketright' => 'BracketRight'];
+
+        return $named[$key] ?? match (true) {
+            preg_match('/^[a-z]$/', $key) === 1 => 'Key'.strtoupper($key),
+            preg_match('/^\d$/', $key) === 1 => 'Digit'.$key,
+            str_starts_with($key, 'pad-') => 'Numpad'.ucfirst(substr($key, 4)),
+            default => ucfirst($key),
+        };
+    }
+
+    /** @return list<string> */
+    private function held(string $letters, string $system): array
+    {
+        $names = ['p' => $system === 'macos' ? 'Meta' : 'Control', 'c' => 'Control', 'a' => 'Alt', 's' => 'Shift', 'm' => 'Meta'];
+
+        return $letters === '-' ? [] : array_map(static fn (string $letter): string => $names[$letter] ?? $letter, str_split($letters));
+    }
+
+    private function act(string $action, Strip $strip): string
+    {
+        return match ($action) {
+            'play' => $strip->run('playing forwards'),
+            'play-in-reverse' => $strip->run('playing backwards'),
+            'halt' => $strip->run('stopped'),
+            'start-or-stop-transport' => $strip->run($strip->running === 'stopped' ? 'playing forwards' : 'stopped'),
+            'forward-one-frame' => $strip->move(1),
+            'back-one-frame' => $strip->move(-1),
+            'forward-one-second' => $strip->move(25),
+            'back-one-second' => $strip->move(-25),
+            'return-to-zero' => $strip->goTo(0),
+            'session-end' => $strip->goTo(480),
+            'next-clip-edge' => $strip->jump('cut', 1),
+            'previous-clip-edge' => $strip->jump('cut', -1),
+            'marker-after' => $strip->jump('marker', 1),
+            'marker-before' => $strip->jump('marker', -1),
+            'drop-marker' => $strip->addMarker(),
+            'start-of-range' => $strip->mark('in', $strip->playhead),
+            'end-of-range' => $strip->mark('out', $strip->playhead),
+            'divide-at-cursor' => $strip->split(),
+            'rejoin-divided-clips' => $strip->join(),
+            'clear' => $strip->remove(close: false),
+            'clear-and-close-up' => $strip->remove(close: true),
+            'mute-clip' => $strip->toggle(),
+            default => "Ran {$action}, which changes nothing on the strip.",
+        };
+    }
+}

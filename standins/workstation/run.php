@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+// Runs one workstation stand-in until it is ended.
+// Usage: php run.php --suite=avocet --token=… --server=http://127.0.0.1:8460 --folder=…
+
+use Standins\Cutloom\Cutloom;
+use Standins\Faderloft\Faderloft;
+use Standins\Workstation\Agent;
+use Standins\Workstation\Folder;
+use Standins\Workstation\Server;
+
+spl_autoload_register(static function (string $class): void {
+    $parts = explode('\\', substr($class, strlen('Standins\\')));
+    $file = array_pop($parts);
+    require dirname(__DIR__).'/'.strtolower(implode('/', $parts)).($parts === [] ? '' : '/')."{$file}.php";
+});
+
+$options = getopt('', ['suite:', 'token:', 'server:', 'folder:']);
+foreach (['suite', 'token', 'server', 'folder'] as $needed) {
+    if (! is_string($options[$needed] ?? null)) {
+        fwrite(STDERR, "Missing --{$needed}=…\n");
+        exit(2);
+    }
+}
+
+$catalogues = dirname(__DIR__, 2).'/catalogues';
+$agent = new Agent(new Folder($options['folder']), new Server($options['server'], $options['token']), [
+    'cutloom' => new Cutloom((string) file_get_contents("{$catalogues}/cutloom/factory.xml")),
+    'faderloft' => new Faderloft((string) file_get_contents("{$catalogues}/faderloft/factory.tsv")),
+]);
+
+while (true) {
+    usleep(max(10, $agent->call()) * 1000);
+}

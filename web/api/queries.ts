@@ -1,0 +1,135 @@
+import { keepPreviousData, QueryClient, useQuery } from '@tanstack/react-query'
+import { useSeat } from '../seat/seat'
+import { answer, api, ProblemError } from './client'
+
+export const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      retry: (times, error) => times < 2 && error instanceof ProblemError && error.problem.status === 0,
+    },
+  },
+})
+
+/** How often rooms and running rehearsals are looked at again, in ms. */
+const ROOMS_EVERY = 1_500
+const PRESSES_EVERY = 200
+
+export const useSession = () =>
+  useQuery({ queryKey: ['session'], queryFn: () => answer(api.GET('/session')), staleTime: Infinity })
+
+export const useApplications = () =>
+  useQuery({ queryKey: ['applications'], queryFn: () => answer(api.GET('/applications')), staleTime: Infinity })
+
+export const useCatalogue = (application: string) =>
+  useQuery({ queryKey: ['catalogue', application], queryFn: () => answer(api.GET('/applications/{application}', { params: { path: { application } } })), staleTime: Infinity })
+
+export const useKeymaps = () =>
+  useQuery({ queryKey: ['kit', 'keymaps'], queryFn: () => answer(api.GET('/keymaps')) })
+
+export function useKeymap(application: string) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'keymap', application, query],
+    queryFn: () => answer(api.GET('/applications/{application}/keymap', { params: { path: { application }, query } })),
+  })
+}
+
+export function useWho(chord: string) {
+  const seat = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'who', chord, seat],
+    queryFn: () => answer(api.GET('/who', { params: { query: { chord, ...seat } } })),
+    enabled: chord !== '',
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** @param application all of them where it is not named */
+export function useFind(words: string, application?: string) {
+  const seat = useSeat()
+  const query = { words, ...seat, ...(application === undefined ? {} : { application }) }
+  return useQuery({
+    queryKey: ['kit', 'find', query],
+    queryFn: () => answer(api.GET('/find', { params: { query } })),
+    enabled: words.trim() !== '',
+    placeholderData: keepPreviousData,
+  })
+}
+
+export function useLayer(application: string, held: string, context: string) {
+  const seat = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'layer', application, held, context, seat],
+    queryFn: () => answer(api.GET('/applications/{application}/layer', { params: { path: { application }, query: { held, context, ...seat } } })),
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** @param wish context and chord may be empty: the command's home, and no chord yet */
+export function useRemap(application: string, wish: { command: string; context: string; chord: string }) {
+  const seat = useSeat()
+  const query = {
+    command: wish.command, ...seat,
+    ...(wish.context === '' ? {} : { context: wish.context }),
+    ...(wish.chord === '' ? {} : { chord: wish.chord }),
+  }
+  return useQuery({
+    queryKey: ['kit', 'remap', application, query],
+    queryFn: () => answer(api.GET('/applications/{application}/remap', { params: { path: { application }, query } })),
+    enabled: wish.command !== '',
+    placeholderData: keepPreviousData,
+  })
+}
+
+export function useClashes(application: string) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'clashes', application, query],
+    queryFn: () => answer(api.GET('/applications/{application}/clashes', { params: { path: { application }, query } })),
+  })
+}
+
+export function useRemedies(application: string, clash: string) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'remedies', application, clash, query],
+    queryFn: () => answer(api.GET('/applications/{application}/clashes/{clash}', { params: { path: { application, clash }, query } })),
+    enabled: clash !== '',
+  })
+}
+
+export function useStripes() {
+  const query = useSeat()
+  return useQuery({ queryKey: ['kit', 'stripes', query], queryFn: () => answer(api.GET('/stripes', { params: { query } })) })
+}
+
+export function useKeyFile(id: number) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['key-file', id, query],
+    queryFn: () => answer(api.GET('/key-files/{keyFile}', { params: { path: { keyFile: id }, query } })),
+  })
+}
+
+export const usePresets = () =>
+  useQuery({ queryKey: ['kit', 'presets'], queryFn: () => answer(api.GET('/presets')) })
+
+export const useSuites = () =>
+  useQuery({ queryKey: ['suites'], queryFn: () => answer(api.GET('/suites')), refetchInterval: ROOMS_EVERY })
+
+export function useRehearsal(id: string) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['rehearsal', id, query],
+    queryFn: () => answer(api.GET('/rehearsals/{rehearsal}', { params: { path: { rehearsal: id }, query } })),
+    enabled: id !== '',
+    placeholderData: keepPreviousData,
+    refetchInterval: ({ state }) => state.data?.presses.some((press) => press.state === 'waiting' || press.state === 'sent') === true ? PRESSES_EVERY : ROOMS_EVERY,
+  })
+}
+
+/** After anything that changes keymaps: all that is computed from them is asked for again. */
+export const forgetKit = () => queries.invalidateQueries({ queryKey: ['kit'] })
+
+export const forgetSuites = () => queries.invalidateQueries({ queryKey: ['suites'] })

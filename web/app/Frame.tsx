@@ -1,0 +1,70 @@
+import { use, useEffect, useState } from 'react'
+import { Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
+import { answer, api } from '../api/client'
+import { queries, useSession } from '../api/queries'
+import { ListenBar, ListenButton } from '../listening/ListenBar'
+import { Asking } from '../parts/Asking'
+import { SYSTEMS, type System } from '../seat/seat'
+import { SeatChoice } from './SeatChoice'
+import { currentTheme, showTheme } from './theme'
+
+/** In the order of the work. */
+const PLACES = [
+  ['find', 'Find'], ['remap', 'Remap'], ['clashes', 'Clashes'], ['match', 'Match'], ['presets', 'Presets'],
+  ['suites', 'Suites'], ['rehearse', 'Rehearse'], ['applications', 'Applications'],
+] as const
+
+export function Frame() {
+  const session = useSession()
+  const { pathname, search } = useLocation()
+  const place = PLACES.find(([path]) => pathname.startsWith(`/${path}`))
+  useEffect(() => { document.title = `${place?.[1] ?? 'Nowhere'} · Zebrafinch` }, [place])
+  return (
+    <Asking of={session}>
+      {({ person }) => person === null
+        ? <Navigate to={`/sign-in?to=${encodeURIComponent(pathname + search)}`} replace />
+        : (
+          <div className="frame">
+            <a className="skip" href="#content">Skip to the content</a>
+            <header className="rail">
+              <p className="brand"><span className="brand-mark" aria-hidden="true" />Zebrafinch</p>
+              <ListenButton />
+              <nav aria-label="Places">
+                <ul>{PLACES.map(([path, name]) => <li key={path}><NavLink to={`/${path}`}>{name}</NavLink></li>)}</ul>
+              </nav>
+              <Preferences person={person.name} />
+            </header>
+            <div className="stage">
+              <ListenBar />
+              <main id="content" tabIndex={-1}><Outlet /></main>
+            </div>
+          </div>
+        )}
+    </Asking>
+  )
+}
+
+function Preferences({ person }: { person: string }) {
+  const { system, choose } = use(SeatChoice)
+  const [theme, setTheme] = useState(currentTheme)
+  const navigate = useNavigate()
+  const other = theme === 'dim' ? 'paper' : 'dim'
+  return (
+    <div className="preferences">
+      <label htmlFor="seat-system">Keys as on</label>
+      <select id="seat-system" className="form-select form-select-sm" value={system} onChange={(event) => { choose(event.target.value as System) }}>
+        {Object.entries(SYSTEMS).map(([id, name]) => <option key={id} value={id}>{name}</option>)}
+      </select>
+      <button type="button" className="plain" onClick={() => { showTheme(other); setTheme(other) }}>
+        {theme === 'dim' ? 'Paper' : 'Dim room'}
+      </button>
+      <p>{person}</p>
+      <button
+        type="button" className="plain"
+        onClick={() => {
+          void answer(api.DELETE('/session')).then(() => { queries.clear(); return navigate('/sign-in') })
+        }}
+      >Sign out</button>
+    </div>
+  )
+}

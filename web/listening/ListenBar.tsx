@@ -1,0 +1,27 @@
+import { LISTEN_KEY, useListening } from './Listening'
+
+/** The one control for listening, and the bar that shows that it is on. */
+export function ListenButton() {
+  const { isListening, purpose, toggle } = useListening()
+  return (
+    <button type="button" className="listen-button" aria-pressed={isListening} disabled={purpose === null} onClick={toggle}>
+      <span>{isListening ? 'Stop listening' : 'Listen'}</span>
+      <kbd>{LISTEN_KEY}</kbd>
+    </button>
+  )
+}
+
+export function ListenBar() {
+  const { isListening, held, purpose } = useListening()
+  return (
+    <div className="listen-bar" role="status" data-on={isListening}>
+      {isListening && (
+        <>
+          <strong>Listening.</strong> Press a chord {purpose}.
+          {held.length > 0 && <> You hold {held.join(' and ')}.</>}
+          <span className="listen-stop">{LISTEN_KEY} stops it. What the browser keeps for itself can be clicked on the board in Remap.</span>
+        </>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,15 @@
+/** What is needed of a keyboard event. */
+export type KeyEvent = Pick<KeyboardEvent, 'code' | 'ctrlKey' | 'altKey' | 'shiftKey' | 'metaKey'>
+
+const MODIFIER_KEY = /^(Control|Alt|Shift|Meta)(Left|Right)$/
+
+/** The modifiers that are down, in the words of the server. */
+export function heldModifiers(event: KeyEvent): string[] {
+  return [event.ctrlKey && 'Control', event.altKey && 'Alt', event.shiftKey && 'Shift', event.metaKey && 'Meta'].filter((one) => one !== false)
+}
+
+/** The chord of a keydown as the server reads it, such as `Control+Shift+KeyB`; null while only modifiers are down. */
+export function pressedChord(event: KeyEvent): string | null {
+  if (event.code === '' || MODIFIER_KEY.test(event.code)) return null
+  return [...heldModifiers(event), event.code].join('+')
+}

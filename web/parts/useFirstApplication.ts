@@ -1,0 +1,9 @@
+import { useParams } from 'react-router'
+import { useApplications } from '../api/queries'
+
+/** The application that the address names, else the first; empty while neither is known. */
+export function useFirstApplication(): string {
+  const { application } = useParams()
+  const { data } = useApplications()
+  return application ?? data?.applications[0]?.id ?? ''
+}

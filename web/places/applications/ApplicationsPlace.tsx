@@ -1,0 +1,121 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answer, api, type Schema } from '../../api/client'
+import { forgetKit, useCatalogue, useKeymap, useKeymaps } from '../../api/queries'
+import { ApplicationTabs } from '../../parts/ApplicationTabs'
+import { Asking } from '../../parts/Asking'
+import { KeysList } from '../../parts/Keys'
+import { ProblemNote } from '../../parts/ProblemNote'
+import { useFirstApplication } from '../../parts/useFirstApplication'
+import { useSeat } from '../../seat/seat'
+
+const LOADING: Record<Schema['Catalogue']['loading'], string> = {
+  'refuse-file': 'refuses its whole key file when one context has a chord twice',
+  'first-line-wins': 'keeps the first line when one context has a chord twice',
+  'last-line-wins': 'keeps the last line when one context has a chord twice',
+}
+const PRECEDENCE: Record<Schema['Catalogue']['precedence'], string> = {
+  'deeper-first': 'asks the context with the focus first, then those around it',
+  'everywhere-first': 'asks Everywhere before the context with the focus',
+}
+
+/** What an application can do, how it loads its keys, and the keymaps one has for it. */
+export function ApplicationsPlace() {
+  const application = useFirstApplication()
+  const catalogue = useCatalogue(application)
+  return (
+    <>
+      <div className="place-head">
+        <h1>Applications</h1>
+        <ApplicationTabs place="applications" />
+        {application !== '' && <Link className="btn btn-primary btn-sm" to={`/applications/${application}/bring-in`}>Bring in a key file</Link>}
+      </div>
+      <Asking of={catalogue}>
+        {(data) => (
+          <div className="application">
+            <div>
+              <p>{data.name}, for {data.purpose}: {data.command_count} commands. It {PRECEDENCE[data.precedence]}, and {LOADING[data.loading]}. Its key file is called <code>{data.file_name}</code>.</p>
+              <Contexts contexts={data.contexts} />
+              <OwnKeymaps application={data.id} />
+            </div>
+            <Commands catalogue={data} />
+          </div>
+        )}
+      </Asking>
+    </>
+  )
+}
+
+function Contexts({ contexts }: { contexts: Schema['Context'][] }) {
+  return (
+    <>
+      <h2>Contexts</h2>
+      <ul className="context-tree">
+        {contexts.map((one) => <li key={one.id} style={{ marginInlineStart: `${one.depth * 1.25}rem` }}>{one.name}{one.text_entry && <span className="quiet"> takes text</span>}</li>)}
+      </ul>
+    </>
+  )
+}
+
+function OwnKeymaps({ application }: { application: string }) {
+  const query = useSeat()
+  const keymaps = useKeymaps()
+  const [error, setError] = useState<Error | null>(null)
+  const use = (request: Promise<unknown>) => {
+    request.then(() => { setError(null) }, (failure: unknown) => { setError(failure as Error) }).finally(() => void forgetKit())
+  }
+  return (
+    <>
+      <h2>Keymaps</h2>
+      <Asking of={keymaps}>
+        {({ keymaps: all }) => {
+          const own = all.filter((one) => one.application === application)
+          const factoryInUse = own.every((one) => !one.in_use)
+          return (
+            <ul className="own-keymaps">
+              <li data-in-use={factoryInUse}>
+                <strong>Factory</strong> <span className="quiet">protected</span>
+                {factoryInUse ? <b>in use</b> : <button type="button" className="plain" onClick={() => { use(answer(api.POST('/applications/{application}/use-factory', { params: { path: { application }, query } }))) }}>use the factory keymap</button>}
+              </li>
+              {own.map((one) => (
+                <li key={one.id} data-in-use={one.in_use}>
+                  <strong>{one.name}</strong> <span className="quiet">{one.bindings} bindings</span>
+                  {one.in_use ? <b>in use</b> : <button type="button" className="plain" onClick={() => { use(answer(api.POST('/keymaps/{keymap}/use', { params: { path: { keymap: one.id }, query } }))) }}>use {one.name}</button>}
+                </li>
+              ))}
+            </ul>
+          )
+        }}
+      </Asking>
+      <ProblemNote error={error} />
+    </>
+  )
+}
+
+function Commands({ catalogue }: { catalogue: Schema['Catalogue'] }) {
+  const [context, setContext] = useState('')
+  const bindings = useKeymap(catalogue.id).data?.bindings ?? []
+  const shown = catalogue.commands.filter((command) => context === '' || command.context === context)
+  return (
+    <section aria-label="Commands">
+      <div className="commands-head">
+        <h2>Commands</h2>
+        <label>in{' '}
+          <select className="form-select form-select-sm" value={context} onChange={(event) => { setContext(event.target.value) }}>
+            <option value="">all contexts</option>
+            {catalogue.contexts.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}
+          </select>
+        </label>
+      </div>
+      <ul className="commands">
+        {shown.map((command) => (
+          <li key={command.id}>
+            <Link to={`/remap/${catalogue.id}?command=${command.id}`}>{command.name}</Link>
+            <KeysList chords={bindings.filter((one) => one.command.id === command.id).map(({ chord }) => chord)} />
+            <span className="quiet">{command.tooltip}{command.traits.length > 0 && ` (${command.traits.map((one) => one.replaceAll('-', ' ')).join(', ')})`}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

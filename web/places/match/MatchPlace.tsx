@@ -1,0 +1,82 @@
+import { Link } from 'react-router'
+import type { Schema } from '../../api/client'
+import { useStripes } from '../../api/queries'
+import { Asking } from '../../parts/Asking'
+import { Keys } from '../../parts/Keys'
+import { useAddress } from '../../parts/useAddress'
+
+const STATES: Record<Schema['Stripe']['state'], string> = {
+  broken: 'broken', partial: 'one side has no chord', differs: 'alike, but behaves differently', whole: 'alike', single: 'nothing to compare',
+}
+
+/** Stripes: how alike the applications are, the broken ones first. */
+export function MatchPlace() {
+  const stripes = useStripes()
+  const [read, write] = useAddress()
+  const group = read('group')
+  return (
+    <Asking of={stripes}>
+      {(data) => {
+        const groups = [...new Set(data.stripes.map(({ intent }) => intent.group))].sort()
+        const shown = data.stripes.filter(({ intent }) => group === '' || intent.group === group)
+        return (
+          <>
+            <div className="place-head">
+              <h1>Match</h1>
+              <p>{data.agreement === null ? 'There is nothing to compare yet.' : <><strong>{Math.round(data.agreement * 100)} %</strong> of the shared intents have the same first chord.</>}</p>
+              <label>Group{' '}
+                <select className="form-select form-select-sm" value={group} onChange={(event) => { write({ group: event.target.value }) }}>
+                  <option value="">all</option>
+                  {groups.map((one) => <option key={one}>{one}</option>)}
+                </select>
+              </label>
+            </div>
+            <table className="stripes">
+              <thead><tr><th scope="col">Intent</th>{data.applications.map(({ id, name }) => <th scope="col" key={id}>{name}</th>)}<th scope="col">State</th></tr></thead>
+              <tbody>{shown.map((stripe) => <StripeRow key={stripe.intent.id} stripe={stripe} applications={data.applications} />)}</tbody>
+            </table>
+          </>
+        )
+      }}
+    </Asking>
+  )
+}
+
+function StripeRow({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
+  return (
+    <tr data-state={stripe.state}>
+      <th scope="row">{stripe.intent.name}</th>
+      {stripe.cells.map((cell, place) => (
+        <td key={cell.application} data-runs-on={cell.runs_on} data-runs-into={stripe.cells[place + 1]?.runs_on === true} data-bound={cell.chords.length > 0}>
+          {cell.command === null
+            ? <span className="stripe-cell none">—<span className="visually-hidden"> no such command</span></span>
+            : (
+              <Link className="stripe-cell" to={`/remap/${cell.application}?command=${cell.command.id}`}>
+                {cell.chords[0] === undefined ? <span className="no-keys">no chord</span> : <Keys chord={cell.chords[0]} />}
+                <span className="stripe-command">{cell.command.name}{cell.chords.length > 1 && ` (+${cell.chords.length - 1} more)`}</span>
+              </Link>
+            )}
+        </td>
+      ))}
+      <td className="stripe-state">
+        {STATES[stripe.state]}
+        {stripe.state === 'differs' && <span className="difference">{stripe.cells.find(({ difference }) => difference !== null)?.difference}</span>}
+        {(stripe.state === 'broken' || stripe.state === 'partial') && <UseThereToo stripe={stripe} applications={applications} />}
+      </td>
+    </tr>
+  )
+}
+
+/** Each side's chord, offered to the others; the way leads through Remap, where its clashes are shown. */
+function UseThereToo({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
+  return stripe.cells.flatMap((from) => stripe.cells.map((to) => {
+    const chord = from.chords[0]
+    if (chord === undefined || to === from || to.command === null || to.chords[0]?.id === chord.id) return null
+    const name = applications.find(({ id }) => id === to.application)?.name ?? to.application
+    return (
+      <Link key={`${from.application} ${to.application}`} className="use-too" to={`/remap/${to.application}?command=${to.command.id}&chord=${encodeURIComponent(chord.id)}`}>
+        use <Keys chord={chord} /> in {name} too
+      </Link>
+    )
+  }))
+}

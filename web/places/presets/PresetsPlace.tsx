@@ -1,0 +1,103 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { Link } from 'react-router'
+import { answer, api, type Schema } from '../../api/client'
+import { forgetKit, usePresets } from '../../api/queries'
+import { Asking } from '../../parts/Asking'
+import { ProblemNote } from '../../parts/ProblemNote'
+import { useSeat } from '../../seat/seat'
+
+/** Saved releases, and saving the next one. */
+export function PresetsPlace() {
+  const presets = usePresets()
+  return (
+    <>
+      <div className="place-head"><h1>Presets</h1></div>
+      <Asking of={presets}>
+        {(data) => (
+          <div className="presets">
+            <SaveForm data={data} />
+            <div>
+              {data.presets.length === 0
+                ? <div className="empty"><p><strong>Nothing is saved yet.</strong> A preset is your keymaps as they are now, under a name and a number; a saved release never changes.</p></div>
+                : data.presets.map((preset) => <Preset key={preset.id} preset={preset} />)}
+            </div>
+          </div>
+        )}
+      </Asking>
+    </>
+  )
+}
+
+function SaveForm({ data }: { data: Schema['Presets'] }) {
+  const query = useSeat()
+  const own = data.presets.filter((preset) => preset.may_release)
+  const [target, setTarget] = useState<number | 'new'>(own[0]?.id ?? 'new')
+  const [name, setName] = useState('')
+  const [note, setNote] = useState('')
+  const [error, setError] = useState<Error | null>(null)
+  const [saved, setSaved] = useState<Schema['Release'] | null>(null)
+  const isEmpty = data.unsaved_applications.length === 0
+
+  async function save() {
+    try {
+      const release = target === 'new'
+        ? await answer(api.POST('/presets', { params: { query }, body: { name: name.trim(), note: note.trim() } }))
+        : await answer(api.POST('/presets/{preset}/releases', { params: { path: { preset: target }, query }, body: { note: note.trim() } }))
+      setSaved(release)
+      setError(null)
+      setNote('')
+      setName('')
+      await forgetKit()
+    } catch (failure) {
+      setSaved(null)
+      setError(failure as Error)
+    }
+  }
+
+  return (
+    <Form className="save-form" onSubmit={(event) => { event.preventDefault(); void save() }}>
+      <h2>Save my kit</h2>
+      {isEmpty && <p>All your keymaps are factory ones. <Link to="/remap">Remap something</Link> or <Link to="/applications">bring a key file in</Link>, and save then.</p>}
+      <Form.Label htmlFor="save-target">As</Form.Label>
+      <Form.Select id="save-target" value={target} onChange={(event) => { setTarget(event.target.value === 'new' ? 'new' : Number(event.target.value)) }}>
+        {own.map((preset) => <option key={preset.id} value={preset.id}>{preset.name}, release {(preset.releases[0]?.number ?? 0) + 1}</option>)}
+        <option value="new">a new preset</option>
+      </Form.Select>
+      {target === 'new' && (
+        <>
+          <Form.Label htmlFor="save-name">Name of the preset</Form.Label>
+          <Form.Control id="save-name" required maxLength={60} value={name} onChange={(event) => { setName(event.target.value) }} />
+        </>
+      )}
+      <Form.Label htmlFor="save-note">What is this release for?</Form.Label>
+      <Form.Control id="save-note" required maxLength={200} value={note} onChange={(event) => { setNote(event.target.value) }} />
+      <ProblemNote error={error} />
+      <Button type="submit" disabled={isEmpty}>Save the release</Button>
+      <p role="status">{saved !== null && <>Saved {saved.preset}, release {saved.number}. <Link to="/suites">Hand it over to a suite</Link>.</>}</p>
+    </Form>
+  )
+}
+
+function Preset({ preset }: { preset: Schema['Preset'] }) {
+  return (
+    <section className="preset" aria-label={preset.name}>
+      <h2>{preset.name} <small>{preset.kit}</small></h2>
+      <ol>
+        {preset.releases.map((release) => (
+          <li key={release.id}>
+            <span className="release-number">{release.number}</span>
+            <div>
+              <p><strong>{release.note}</strong></p>
+              <p className="quiet">
+                {release.author}, {new Date(release.created_at).toLocaleString()} · {release.applications.map((one) => `${one.file_name} (${one.bindings} bindings)`).join(', ')}
+              </p>
+              <p className="quiet">digest <code title={release.digest}>{release.digest.slice(0, 16)}</code></p>
+            </div>
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}

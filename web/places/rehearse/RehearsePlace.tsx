@@ -1,0 +1,97 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { answer, api, type Schema } from '../../api/client'
+import { queries, useApplications, useRehearsal, useSuites } from '../../api/queries'
+import { useChords } from '../../listening/Listening'
+import { Asking } from '../../parts/Asking'
+import { Keys } from '../../parts/Keys'
+import { ProblemNote } from '../../parts/ProblemNote'
+import { useAddress } from '../../parts/useAddress'
+import { useSeat } from '../../seat/seat'
+import { StripPicture } from './StripPicture'
+
+/** Chords pressed in a room's stand-in, answered by the key file that is installed there. */
+export function RehearsePlace() {
+  const query = useSeat()
+  const [read, write] = useAddress()
+  const suites = useSuites()
+  const applications = useApplications()
+  const [error, setError] = useState<Error | null>(null)
+  const suite = suites.data?.suites.find(({ id }) => id === read('suite')) ?? suites.data?.suites[0]
+  const application = applications.data?.applications.find(({ id }) => id === read('application')) ?? applications.data?.applications[0]
+  const focus = application?.contexts.find(({ id }) => id === read('focus'))?.id ?? application?.contexts[0]?.id ?? ''
+  const id = read('rehearsal')
+  const rehearsal = useRehearsal(id)
+
+  async function begin(): Promise<string> {
+    if (suite === undefined || application === undefined) return ''
+    const begun = await answer(api.POST('/suites/{suite}/rehearsals', { params: { path: { suite: suite.id }, query }, body: { application: application.id } }))
+    write({ suite: suite.id, application: application.id, rehearsal: begun.id })
+    return begun.id
+  }
+
+  async function press(chord: string) {
+    try {
+      const rehearsing = id === '' ? await begin() : id
+      const after = await answer(api.POST('/rehearsals/{rehearsal}/presses', { params: { path: { rehearsal: rehearsing }, query }, body: { chord, focus } }))
+      queries.setQueryData(['rehearsal', rehearsing, query], after)
+      setError(null)
+    } catch (failure) {
+      setError(failure as Error)
+    }
+  }
+  useChords(`for ${application?.name ?? 'the application'} in ${suite?.name ?? 'the room'}`, (chord) => void press(chord))
+
+  return (
+    <>
+      <div className="place-head"><h1>Rehearse</h1></div>
+      <Asking of={suites}>
+        {({ suites: all }) => (
+          <>
+            <div className="rehearsal-choice">
+              <label>Suite{' '}
+                <select className="form-select form-select-sm" value={suite?.id ?? ''} onChange={(event) => { write({ suite: event.target.value, rehearsal: '' }) }}>
+                  {all.map(({ id: value, name }) => <option key={value} value={value}>{name}</option>)}
+                </select>
+              </label>
+              <label>Application{' '}
+                <select className="form-select form-select-sm" value={application?.id ?? ''} onChange={(event) => { write({ application: event.target.value, focus: '', rehearsal: '' }) }}>
+                  {applications.data?.applications.map(({ id: value, name }) => <option key={value} value={value}>{name}</option>)}
+                </select>
+              </label>
+              <label>Focus{' '}
+                <select className="form-select form-select-sm" value={focus} onChange={(event) => { write({ focus: event.target.value }) }}>
+                  {application?.contexts.map(({ id: value, name }) => <option key={value} value={value}>{name}</option>)}
+                </select>
+              </label>
+              <Button variant="outline-secondary" size="sm" disabled={id === ''} onClick={() => void begin().catch((failure: unknown) => { setError(failure as Error) })}>Start over</Button>
+            </div>
+            {suite !== undefined && !suite.is_online && <p className="problem" role="alert"><strong>{suite.name} is offline.</strong> Presses wait until its workstation is back.</p>}
+            <ProblemNote error={error} />
+            {id === ''
+              ? <div className="empty"><p><strong>Press F9 and then chords.</strong> The stand-in at the workstation reads its installed key file and says what each of them did.</p></div>
+              : <Asking of={rehearsal}>{(data) => <Log presses={data.presses} />}</Asking>}
+          </>
+        )}
+      </Asking>
+    </>
+  )
+}
+
+function Log({ presses }: { presses: Schema['Press'][] }) {
+  const state = presses.findLast((press) => press.answer?.state !== undefined)?.answer?.state
+  return (
+    <>
+      {state !== undefined && <StripPicture state={state} />}
+      <ol className="presses" aria-label="What was pressed, the latest first" aria-live="polite">
+        {[...presses].reverse().map((press) => (
+          <li key={press.id} data-state={press.state}>
+            <Keys chord={press.chord} /> <span className="quiet">in {press.focus.name}</span>{' '}
+            {press.answer === null ? <em>waits for the workstation …</em> : <><strong>{press.answer.did ?? press.answer.error}</strong> <span className="quiet">{press.answer.because}</span></>}
+          </li>
+        ))}
+      </ol>
+      {presses.length === 0 && <p className="quiet">Press F9 and then a chord.</p>}
+    </>
+  )
+}

@@ -1,0 +1,25 @@
+import type { Schema } from '../../api/client'
+
+/** Frames across the picture; the stand-ins' strip is this long. */
+const FRAMES = 480
+
+/** The stand-in's little world: clips, playhead, marks and markers. */
+export function StripPicture({ state }: { state: Schema['StripState'] }) {
+  const { playhead, mark_in: from, mark_out: to } = state
+  return (
+    <figure className="strip">
+      <svg viewBox={`-4 0 ${FRAMES + 8} 64`} role="img" aria-label={`${state.clips.length} clips, playhead at frame ${playhead}, ${state.running}`}>
+        {(from !== null || to !== null) && <rect className="strip-range" x={from ?? 0} width={Math.max(1, (to ?? FRAMES) - (from ?? 0))} y={6} height={5} />}
+        {state.clips.map((clip) => (
+          <g key={`${clip.from} ${clip.name}`} className="strip-clip" data-off={clip.off}>
+            <rect x={clip.from + 0.75} width={clip.to - clip.from - 1.5} y={16} height={30} rx={2} />
+            <text x={clip.from + 6} y={34}>{clip.name}</text>
+          </g>
+        ))}
+        {state.markers.map((marker) => <path key={marker} className="strip-marker" d={`M${marker - 4} 50h8l-4 7z`} />)}
+        <path className="strip-playhead" d={`M${playhead} 2v60`} />
+      </svg>
+      <figcaption>Frame {playhead} · {state.running}{from !== null && ` · in ${from}`}{to !== null && ` · out ${to}`}</figcaption>
+    </figure>
+  )
+}

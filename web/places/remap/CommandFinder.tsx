@@ -1,0 +1,37 @@
+import { useDeferredValue, useState } from 'react'
+import { useFind } from '../../api/queries'
+import { Asking } from '../../parts/Asking'
+import { KeysList } from '../../parts/Keys'
+
+interface Props { application: string; chosen: string; onChoose: (command: string) => void }
+
+/** Finds a command of one application by whatever word is known. */
+export function CommandFinder({ application, chosen, onChoose }: Props) {
+  const [words, setWords] = useState('')
+  const hits = useFind(useDeferredValue(words), application)
+  return (
+    <section className="finder" aria-label="Find the command">
+      <label htmlFor="finder-words">Find the command</label>
+      <input id="finder-words" type="search" autoComplete="off" placeholder="split, razor, fade …" value={words} onChange={(event) => { setWords(event.target.value) }} />
+      {words.trim() !== '' && (
+        <Asking of={hits}>
+          {({ hits: here }) => {
+            if (here.length === 0) return <p className="quiet" role="status">No command of this application fits “{words}”.</p>
+            return (
+              <ul className="finder-hits">
+                {here.slice(0, 12).map((hit) => (
+                  <li key={hit.command.id}>
+                    <button type="button" aria-pressed={hit.command.id === chosen} onClick={() => { onChoose(hit.command.id) }}>
+                      <span className="hit-name">{hit.command.name}</span> <KeysList chords={hit.chords} />
+                      <span className="hit-where">{hit.context.name} · by {hit.because}</span>
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            )
+          }}
+        </Asking>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,81 @@
+import { useLayoutEffect, useRef } from 'react'
+import { useNavigate } from 'react-router'
+import { useApplications, useRemap } from '../../api/queries'
+import { useChords } from '../../listening/Listening'
+import { Asking } from '../../parts/Asking'
+import { Keys } from '../../parts/Keys'
+import { useAddress } from '../../parts/useAddress'
+import { useFirstApplication } from '../../parts/useFirstApplication'
+import { BoardPanel } from './BoardPanel'
+import { CommandFinder } from './CommandFinder'
+import { KeymapLine } from './KeymapLine'
+import { WishPanel } from './WishPanel'
+
+/** One sentence with four blanks (application, command, context, chord), and under it what fills them and what follows. */
+export function RemapPlace() {
+  const [read, write] = useAddress()
+  const application = useFirstApplication()
+  const wish = { command: read('command'), context: read('context'), chord: read('chord') }
+  const remap = useRemap(application, wish)
+  const hasCommand = wish.command !== '' && remap.data !== undefined
+  useChords(hasCommand ? `for ${remap.data.command.name}` : 'to see it on the board', (chord) => { write({ chord }) }, hasCommand)
+
+  const applications = useApplications()
+  if (application === '') return <Asking of={applications}>{() => null}</Asking>
+  return (
+    <>
+      <h1 className="visually-hidden">Remap</h1>
+      <Sentence application={application} remap={hasCommand ? remap.data : undefined} onContext={(context) => { write({ context }) }} onClearChord={() => { write({ chord: '' }) }} />
+      <div className="workbench">
+        <CommandFinder application={application} chosen={wish.command} onChoose={(command) => { write({ command, context: '' }) }} />
+        <div className="wish">
+          {wish.command === ''
+            ? <div className="empty"><p><strong>Find the command</strong> by a word of its name, its menu or its tooltip, or by what you would call it. Then press the chord that it should have.</p></div>
+            : <Asking of={remap}>{(data) => <WishPanel application={application} remap={data} onChord={(chord) => { write({ chord }) }} />}</Asking>}
+        </div>
+      </div>
+      <BoardPanel
+        application={application} context={wish.context === '' ? remap.data?.command.home ?? 'everywhere' : wish.context} chord={wish.chord}
+        onChord={(chord) => { write({ chord }) }}
+      />
+    </>
+  )
+}
+
+interface SentenceProps {
+  application: string
+  remap: ReturnType<typeof useRemap>['data']
+  onContext: (context: string) => void
+  onClearChord: () => void
+}
+
+function Sentence({ application, remap, onContext, onClearChord }: SentenceProps) {
+  const applications = useApplications().data?.applications ?? []
+  const contexts = applications.find(({ id }) => id === application)?.contexts ?? []
+  const navigate = useNavigate()
+  const wanted = remap?.wanted ?? null
+  const line = useRef<HTMLDivElement>(null)
+  // A change of the chord is told where the reader's eyes are: the sentence flashes its chord.
+  useLayoutEffect(() => { line.current?.animate([{ opacity: 0.4 }, { opacity: 1 }], 150) }, [wanted?.chord.id])
+  return (
+    <div className="sentence" ref={line}>
+      <p>
+        In{' '}
+        <select aria-label="Application" value={application} onChange={(event) => void navigate(`/remap/${event.target.value}`)}>
+          {applications.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}
+        </select>
+        , while{' '}
+        <select aria-label="Context" value={remap?.context.id ?? ''} disabled={remap === undefined} onChange={(event) => { onContext(event.target.value) }}>
+          {remap === undefined && <option value="">…</option>}
+          {contexts.map(({ id, name, depth }) => <option key={id} value={id}>{'\u2003'.repeat(Math.max(0, depth - 1))}{name}</option>)}
+        </select>
+        {' '}has the focus,{' '}
+        <b className="blank" data-filled={wanted !== null}>{wanted === null ? 'press F9 and a chord' : <Keys chord={wanted.chord} />}</b>
+        {wanted !== null && <button type="button" className="plain" onClick={onClearChord}>clear</button>}
+        {' '}shall run{' '}
+        <b className="blank" data-filled={remap !== undefined}>{remap?.command.name ?? 'find a command below'}</b>.
+      </p>
+      <KeymapLine application={application} />
+    </div>
+  )
+}

@@ -1,0 +1,87 @@
+import Button from 'react-bootstrap/Button'
+import type { Schema } from '../../api/client'
+import { useMakeChange } from '../../changes/changes'
+import { ConsequenceList } from '../../parts/ConsequenceList'
+import { Keys } from '../../parts/Keys'
+import { Ladder } from '../../parts/Ladder'
+
+interface Props { application: string; remap: Schema['Remap']; onChord: (chord: string) => void }
+
+/** What the chosen command has now, and what the wanted chord would mean. */
+export function WishPanel({ application, remap, onChord }: Props) {
+  const { wanted } = remap
+  return (
+    <section aria-label={`Chords of ${remap.command.name}`}>
+      <OwnChords application={application} remap={remap} />
+      {wanted === null && <FreeChords free={remap.free} onChord={onChord} />}
+      {wanted !== null && wanted.is_already_so && <p className="verdict" role="status"><Keys chord={wanted.chord} /> runs {remap.command.name} in {remap.context.name} already.</p>}
+      {wanted !== null && !wanted.is_already_so && <Choices application={application} command={remap.command.name} wanted={wanted} />}
+      {wanted !== null && wanted.holders.length > 0 && <FreeChords free={remap.free.slice(0, 4)} onChord={onChord} />}
+    </section>
+  )
+}
+
+function OwnChords({ application, remap }: { application: string; remap: Schema['Remap'] }) {
+  const makeChange = useMakeChange()
+  return (
+    <div className="own-chords">
+      <p>{remap.command.tooltip}.{' '}
+        {remap.command.menu.length > 1 && <>Menu {remap.command.menu.slice(0, -1).join(' › ')}. </>}
+        {remap.bindings.length === 0 ? 'It has no chord.' : 'Now:'}
+      </p>
+      <ul>
+        {remap.bindings.map((binding) => (
+          <li key={binding.id}>
+            <Keys chord={binding.chord} /> {binding.context.name}{' '}
+            <button type="button" className="plain" onClick={() => { makeChange({ application, title: binding.removal.title, change: binding.removal.change }) }}>
+              remove<span className="visually-hidden"> {binding.chord.spoken} from {binding.command.name}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+function Choices({ application, command, wanted }: { application: string; command: string; wanted: Schema['Wanted'] }) {
+  const makeChange = useMakeChange()
+  const holders = wanted.holders.map((one) => `${one.command.name} in ${one.context.name}`)
+  const neighbours = wanted.neighbours.map((one) => `${one.command.name} in ${one.context.name}`)
+  return (
+    <>
+      <p className="verdict" role="status">
+        {holders.length === 0 ? <>Nobody holds <Keys chord={wanted.chord} /> here.</> : <><Keys chord={wanted.chord} /> belongs to <strong>{holders.join(' and ')}</strong>.</>}
+        {neighbours.length > 0 && <> Around it: {neighbours.join(', ')}.</>}
+      </p>
+      <ul className="choices">
+        {wanted.choices.map((choice) => (
+          <li key={choice.kind} data-fault={choice.consequences.raises_fault}>
+            <Button
+              variant={choice.consequences.raises_fault ? 'outline-secondary' : 'primary'}
+              onClick={() => { makeChange({ application, title: `${command}: ${choice.title}`, change: choice.change }) }}
+            >{choice.title}</Button>
+            <ConsequenceList of={choice.consequences} />
+            <details>
+              <summary>Who gets it then</summary>
+              <div className="before-after"><Ladder ladder={wanted.ladder} title="Now" /><Ladder ladder={choice.ladder_after} title="Then" /></div>
+            </details>
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
+
+function FreeChords({ free, onChord }: { free: Schema['FreeChord'][]; onChord: (chord: string) => void }) {
+  if (free.length === 0) return <p className="quiet">No chord is free for it on this board.</p>
+  return (
+    <div className="free-chords">
+      <h2>Free chords, the best first</h2>
+      <ol>
+        {free.map(({ chord, reasons }) => (
+          <li key={chord.id}><button type="button" onClick={() => { onChord(chord.id) }}><Keys chord={chord} /> <span>{reasons.join(', ')}</span></button></li>
+        ))}
+      </ol>
+    </div>
+  )
+}
