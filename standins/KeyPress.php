@@ -7,10 +7,12 @@ namespace Standins;
 /** A key that went down while modifiers were held, as the operating system tells an application. */
 final class KeyPress
 {
-    /** @param list<string> $held of Control, Alt, Shift, Meta */
-    public function __construct(public readonly string $code, public readonly array $held) {}
+    /** @param  list<string>  $held of Control, Alt, Shift, Meta */
+    public function __construct(public readonly string $code, public readonly array $held)
+    {
+    }
 
-    /** @param list<string> $held in any order */
+    /** @param  list<string>  $held in any order */
     public function is(string $code, array $held): bool
     {
         $mine = $this->held;

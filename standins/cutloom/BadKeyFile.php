@@ -6,4 +6,6 @@ namespace Standins\Cutloom;
 
 use RuntimeException;
 
-final class BadKeyFile extends RuntimeException {}
+final class BadKeyFile extends RuntimeException
+{
+}

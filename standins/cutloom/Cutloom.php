@@ -15,7 +15,9 @@ final class Cutloom implements Simulated
 {
     private const AROUND = ['trim' => 'timeline', 'timeline' => 'everywhere', 'viewer' => 'everywhere', 'bin' => 'everywhere', 'titles' => 'everywhere'];
 
-    public function __construct(private readonly string $factory) {}
+    public function __construct(private readonly string $factory)
+    {
+    }
 
     public function press(?string $bytes, string $system, string $focus, KeyPress $press, Strip $strip): array
     {

@@ -14,7 +14,9 @@ final class Faderloft implements Simulated
     private const AREAS = ['clip' => ['clip', 'tracks', 'everywhere'], 'tracks' => ['tracks', 'everywhere'], 'mixer' => ['mixer', 'everywhere'],
         'sample-editor' => ['sample-editor', 'everywhere'], 'everywhere' => ['everywhere']];
 
-    public function __construct(private readonly string $factory) {}
+    public function __construct(private readonly string $factory)
+    {
+    }
 
     public function press(?string $bytes, string $system, string $focus, KeyPress $press, Strip $strip): array
     {

@@ -25,8 +25,10 @@ final class Agent
 
     private string $system = 'linux';
 
-    /** @param array<string, Simulated> $applications */
-    public function __construct(private readonly Folder $folder, private readonly Server $server, private readonly array $applications) {}
+    /** @param  array<string, Simulated>  $applications */
+    public function __construct(private readonly Folder $folder, private readonly Server $server, private readonly array $applications)
+    {
+    }
 
     /** One round. Returns after how many ms the next one is due. */
     public function call(): int
@@ -68,7 +70,7 @@ final class Agent
         return [$files, $digests];
     }
 
-    /** @param array{id: int, kind: string, payload: array<string, mixed>} $order */
+    /** @param  array{id: int, kind: string, payload: array<string, mixed>}  $order */
     private function carryOut(array $order): void
     {
         try {

@@ -9,7 +9,9 @@ use RuntimeException;
 /** What an agent sends over HTTP, with its token. */
 final class Server
 {
-    public function __construct(private readonly string $address, private readonly string $token) {}
+    public function __construct(private readonly string $address, private readonly string $token)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $body

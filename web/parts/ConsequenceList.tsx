@@ -1,12 +1,18 @@
 import type { Schema } from '../api/client'
 import { KeysList } from './Keys'
 
+interface Props {
+  of: Schema['Consequences']
+  /** Id of the clash that is looked at, which need not be told again. */
+  about?: string
+}
+
 /** What a change settles, raises, and makes the hands relearn. */
-export function ConsequenceList({ of }: { of: Schema['Consequences'] }) {
+export function ConsequenceList({ of, about }: Props) {
   return (
     <ul className="consequences">
       {of.raised.map((clash) => <li key={clash.id} data-kind={clash.grade}><b>New {clash.grade}:</b> {clash.sentence}</li>)}
-      {of.settled.map((clash) => <li key={clash.id} data-kind="settled"><b>Settled:</b> {clash.sentence}</li>)}
+      {of.settled.map((clash) => <li key={clash.id} data-kind="settled"><b>{clash.id === about ? 'Settles this clash.' : 'Settled:'}</b>{clash.id !== about && ` ${clash.sentence}`}</li>)}
       {of.raised.length === 0 && of.settled.length === 0 && <li data-kind="quiet">No clash comes or goes.</li>}
       {of.relearning.map(({ command, before, after }) => (
         <li key={command.id} data-kind={after.length === 0 ? 'loss' : 'relearn'}>

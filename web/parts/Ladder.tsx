@@ -14,7 +14,7 @@ export function Ladder({ ladder, title }: { ladder: Schema['Ladder']; title: str
           <li key={place} data-verdict={rung.verdict}>
             <span className="rung-context">{rung.context.name}</span>
             {rung.binding !== null && <span className="rung-command">{rung.binding.command.name}</span>}
-            <span className="rung-verdict">{WORDS[rung.verdict]}</span>
+            <span className="rung-verdict">{rung.verdict === 'unbound' ? ': ' : ''}{WORDS[rung.verdict]}</span>
             {rung.verdict !== 'unbound' && rung.verdict !== 'wins' && <span className="rung-reason">{rung.reason}</span>}
           </li>
         ))}

@@ -53,7 +53,7 @@ final readonly class Remedies
         if ($best === null) {
             return null;
         }
-        $chord = $keymap->seat->printer()->label($best->chord);
+        $chord = $keymap->seat->printer()->inSentence($best->chord);
 
         return $this->remedy(
             $keymap,

@@ -108,7 +108,7 @@ final readonly class Who
     /** @param  list<Rung>  $rungs */
     private function sentence(Chord $chord, Context $focus, ?Binding $winner, ?string $typed, array $rungs): string
     {
-        $label = $this->keymap->seat->printer()->label($chord);
+        $label = $this->keymap->seat->printer()->inSentence($chord);
         $bound = array_filter($rungs, static fn (Rung $rung): bool => $rung->binding !== null);
 
         return match (true) {

@@ -34,12 +34,22 @@ final readonly class ChordPrinter
         return implode($this->system === System::MacOs ? '' : '+', $this->caps($chord));
     }
 
+    /** As {@see label()}, but with words for punctuation marks, so that a sentence can hold it. */
+    public function inSentence(Chord $chord): string
+    {
+        $mark = $this->names->inWords($chord->key);
+
+        return $mark === $this->names->of($chord->key)
+            ? $this->label($chord)
+            : implode(' ', [...array_slice($this->caps($chord), 0, -1), $mark]);
+    }
+
     /** Words to be read aloud, modifiers first. */
     public function spoken(Chord $chord): string
     {
         $held = array_map($this->names->ofModifier(...), $chord->on($this->system)->modifiers->all());
 
-        return implode(' ', [...$held, $this->names->of($chord->key)]);
+        return implode(' ', [...$held, $this->names->inWords($chord->key)]);
     }
 
     private function cap(Modifier $modifier): string

@@ -17,6 +17,12 @@ final readonly class KeyNames
         'ShiftLeft' => 'Shift', 'ShiftRight' => 'Shift', 'KanaMode' => 'Kana', 'NonConvert' => 'Non-convert',
     ];
 
+    /** What a punctuation mark is called where it would be lost in a sentence. */
+    private const MARKS = [
+        ',' => 'comma', '.' => 'full stop', '/' => 'slash', ';' => 'semicolon', "'" => 'apostrophe', '[' => 'left bracket', ']' => 'right bracket',
+        '\\' => 'backslash', '-' => 'minus', '=' => 'equals', '`' => 'backquote',
+    ];
+
     public function __construct(private Layout $layout, private System $system)
     {
     }
@@ -32,6 +38,14 @@ final readonly class KeyNames
         }
 
         return self::NAMES[$key->value] ?? $this->layout->legend($key) ?? $key->value;
+    }
+
+    /** The same, with words for punctuation marks: for sentences, and for reading aloud. */
+    public function inWords(Key $key): string
+    {
+        $name = $this->of($key);
+
+        return self::MARKS[$name] ?? $name;
     }
 
     /** The word for a modifier on this system; `Primary` is named as the key it is here. */

@@ -23,6 +23,9 @@ final readonly class FreeChords
 
     private const LETTER_OF_NAME = 20.0;
 
+    /** Letters of a word that a chord can stand for; shorter ones ("at", "to") mean nothing by themselves. */
+    private const SHORTEST_WORD = 3;
+
     /** Keys that people expect to keep their own meaning. */
     private const LEFT_ALONE = [
         Key::Escape, Key::Enter, Key::NumpadEnter, Key::Tab, Key::Backspace, Key::Space, Key::CapsLock, Key::ContextMenu,
@@ -122,7 +125,7 @@ final readonly class FreeChords
     {
         $legend = $keymap->seat->layout->legend($chord->key) ?? '';
         foreach (preg_split('/[^\p{L}]+/u', $keymap->application->commandName($command), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            if ($legend !== '' && mb_strtoupper(mb_substr($word, 0, 1)) === $legend) {
+            if (mb_strlen($word) >= self::SHORTEST_WORD && $legend !== '' && mb_strtoupper(mb_substr($word, 0, 1)) === $legend) {
                 return $word;
             }
         }

@@ -128,7 +128,7 @@ final readonly class Remap
 
     private function label(Binding $binding): string
     {
-        return $this->keymap->seat->printer()->label($binding->chord);
+        return $this->keymap->seat->printer()->inSentence($binding->chord);
     }
 
     private function called(Binding $binding): string

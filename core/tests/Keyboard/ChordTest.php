@@ -63,5 +63,7 @@ test('keys that type nothing and keys of the number pad have names of their own'
     $printer = new ChordPrinter(World::seat()->layout, System::Linux);
     expect($printer->label(Chord::of(Key::ArrowLeft, Modifier::Shift)))->toBe('Shift+Left')
         ->and($printer->label(Chord::of(Key::Numpad7)))->toBe('Pad 7')
-        ->and($printer->label(Chord::of(Key::Backquote)))->toBe('`');
+        ->and($printer->label(Chord::of(Key::Backquote)))->toBe('`')
+        ->and($printer->inSentence(Chord::of(Key::Comma, Modifier::Shift)))->toBe('Shift comma')
+        ->and($printer->spoken(Chord::of(Key::Comma)))->toBe('comma');
 });

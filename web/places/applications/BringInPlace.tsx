@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react'
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answer, api, ProblemError } from '../../api/client'
 import { useApplications } from '../../api/queries'
@@ -34,16 +34,24 @@ export function BringInPlace() {
     }
   }
 
+  // The whole page takes the file: nobody has to aim, and a miss does not make the browser open it.
+  const onDrag = useEffectEvent((event: DragEvent) => {
+    event.preventDefault()
+    if (event.type === 'drop') void bringIn(event.dataTransfer?.files[0])
+    else setState({ at: event.type === 'dragover' ? 'over' : 'rest' })
+  })
+  useEffect(() => {
+    const listen = (event: DragEvent) => { onDrag(event) }
+    const events = ['dragover', 'dragleave', 'drop'] as const
+    for (const name of events) window.addEventListener(name, listen)
+    return () => { for (const name of events) window.removeEventListener(name, listen) }
+  }, [])
+
   return (
     <>
       <div className="place-head"><h1>Bring in a key file of {one?.name ?? application}</h1></div>
-      <div
-        className="drop" data-state={state.at} role="group" aria-label="Drop a key file here"
-        onDragOver={(event) => { event.preventDefault(); setState({ at: 'over' }) }}
-        onDragLeave={() => { setState({ at: 'rest' }) }}
-        onDrop={(event) => { event.preventDefault(); void bringIn(event.dataTransfer.files[0]) }}
-      >
-        <p>{state.at === 'reading' ? 'Reading …' : <>Drop the file here, usually called <code>{one?.file_name}</code>, or choose it:</>}</p>
+      <div className="drop" data-state={state.at}>
+        <p>{state.at === 'reading' ? 'Reading …' : <>Drop the file anywhere on this page (it is usually called <code>{one?.file_name}</code>), or choose it:</>}</p>
         <input ref={chooser} type="file" aria-label={`Key file of ${one?.name ?? application}`} className="form-control" disabled={state.at === 'reading'} onChange={(event) => void bringIn(event.target.files?.[0])} />
         <p className="quiet">It is read without loss: what is not understood stays in it, and is written back as it was.</p>
       </div>

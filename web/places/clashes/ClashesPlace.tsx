@@ -28,8 +28,10 @@ export function ClashesPlace() {
                 {all.map((clash) => (
                   <li key={clash.id}>
                     <button type="button" className="clash" data-grade={clash.grade} aria-pressed={clash.id === chosen} onClick={() => { write({ clash: clash.id }) }}>
-                      <span className="clash-kind"><i aria-hidden="true" />{KINDS[clash.kind]}, {clash.grade}</span>
-                      <KeysList chords={clash.bindings.slice(0, 1).map(({ chord }) => chord)} />
+                      <span className="clash-kind">
+                        <i aria-hidden="true" />{KINDS[clash.kind]}, {clash.grade}
+                        <KeysList chords={clash.bindings.slice(0, 1).map(({ chord }) => chord)} />
+                      </span>
                       <span>{clash.sentence}</span>
                     </button>
                   </li>
@@ -59,7 +61,7 @@ function RemedyList({ application, clash }: { application: string; clash: string
             {all.map((remedy) => (
               <li key={remedy.title}>
                 <Button variant={remedy.consequences.raises_fault ? 'outline-secondary' : 'primary'} onClick={() => { makeChange({ application, title: remedy.title, change: remedy.change }) }}>{remedy.title}</Button>
-                <ConsequenceList of={remedy.consequences} />
+                <ConsequenceList of={remedy.consequences} about={clash} />
               </li>
             ))}
           </ul>

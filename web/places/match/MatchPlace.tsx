@@ -75,7 +75,7 @@ function UseThereToo({ stripe, applications }: { stripe: Schema['Stripe']; appli
     const name = applications.find(({ id }) => id === to.application)?.name ?? to.application
     return (
       <Link key={`${from.application} ${to.application}`} className="use-too" to={`/remap/${to.application}?command=${to.command.id}&chord=${encodeURIComponent(chord.id)}`}>
-        use <Keys chord={chord} /> in {name} too
+        <Keys chord={chord} /> in {name} too
       </Link>
     )
   }))

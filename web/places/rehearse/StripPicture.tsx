@@ -13,7 +13,7 @@ export function StripPicture({ state }: { state: Schema['StripState'] }) {
         {state.clips.map((clip) => (
           <g key={`${clip.from} ${clip.name}`} className="strip-clip" data-off={clip.off}>
             <rect x={clip.from + 0.75} width={clip.to - clip.from - 1.5} y={16} height={30} rx={2} />
-            <text x={clip.from + 6} y={34}>{clip.name}</text>
+            <svg x={clip.from} y={16} width={Math.max(0, clip.to - clip.from - 3)} height={30}><text x={6} y={18}>{clip.name}</text></svg>
           </g>
         ))}
         {state.markers.map((marker) => <path key={marker} className="strip-marker" d={`M${marker - 4} 50h8l-4 7z`} />)}

@@ -9,6 +9,7 @@ import { useFirstApplication } from '../../parts/useFirstApplication'
 import { BoardPanel } from './BoardPanel'
 import { CommandFinder } from './CommandFinder'
 import { KeymapLine } from './KeymapLine'
+import { OwnChords } from './OwnChords'
 import { WishPanel } from './WishPanel'
 
 /** One sentence with four blanks (application, command, context, chord), and under it what fills them and what follows. */
@@ -27,7 +28,10 @@ export function RemapPlace() {
       <h1 className="visually-hidden">Remap</h1>
       <Sentence application={application} remap={hasCommand ? remap.data : undefined} onContext={(context) => { write({ context }) }} onClearChord={() => { write({ chord: '' }) }} />
       <div className="workbench">
-        <CommandFinder application={application} chosen={wish.command} onChoose={(command) => { write({ command, context: '' }) }} />
+        <div>
+          <CommandFinder application={application} chosen={wish.command} onChoose={(command) => { write({ command, context: '' }) }} />
+          {hasCommand && <OwnChords application={application} remap={remap.data} />}
+        </div>
         <div className="wish">
           {wish.command === ''
             ? <div className="empty"><p><strong>Find the command</strong> by a word of its name, its menu or its tooltip, or by what you would call it. Then press the chord that it should have.</p></div>

@@ -7,39 +7,16 @@ import { Ladder } from '../../parts/Ladder'
 
 interface Props { application: string; remap: Schema['Remap']; onChord: (chord: string) => void }
 
-/** What the chosen command has now, and what the wanted chord would mean. */
+/** What the wanted chord would mean, or the free ones while none is wanted. */
 export function WishPanel({ application, remap, onChord }: Props) {
   const { wanted } = remap
   return (
     <section aria-label={`Chords of ${remap.command.name}`}>
-      <OwnChords application={application} remap={remap} />
       {wanted === null && <FreeChords free={remap.free} onChord={onChord} />}
       {wanted !== null && wanted.is_already_so && <p className="verdict" role="status"><Keys chord={wanted.chord} /> runs {remap.command.name} in {remap.context.name} already.</p>}
       {wanted !== null && !wanted.is_already_so && <Choices application={application} command={remap.command.name} wanted={wanted} />}
-      {wanted !== null && wanted.holders.length > 0 && <FreeChords free={remap.free.slice(0, 4)} onChord={onChord} />}
+      {wanted !== null && wanted.holders.length > 0 && <FreeInstead free={remap.free.slice(0, 5)} onChord={onChord} />}
     </section>
-  )
-}
-
-function OwnChords({ application, remap }: { application: string; remap: Schema['Remap'] }) {
-  const makeChange = useMakeChange()
-  return (
-    <div className="own-chords">
-      <p>{remap.command.tooltip}.{' '}
-        {remap.command.menu.length > 1 && <>Menu {remap.command.menu.slice(0, -1).join(' › ')}. </>}
-        {remap.bindings.length === 0 ? 'It has no chord.' : 'Now:'}
-      </p>
-      <ul>
-        {remap.bindings.map((binding) => (
-          <li key={binding.id}>
-            <Keys chord={binding.chord} /> {binding.context.name}{' '}
-            <button type="button" className="plain" onClick={() => { makeChange({ application, title: binding.removal.title, change: binding.removal.change }) }}>
-              remove<span className="visually-hidden"> {binding.chord.spoken} from {binding.command.name}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </div>
   )
 }
 
@@ -83,5 +60,14 @@ function FreeChords({ free, onChord }: { free: Schema['FreeChord'][]; onChord: (
         ))}
       </ol>
     </div>
+  )
+}
+
+function FreeInstead({ free, onChord }: { free: Schema['FreeChord'][]; onChord: (chord: string) => void }) {
+  return (
+    <p className="free-instead">
+      Or a free chord instead:
+      {free.map(({ chord, reasons }) => <button key={chord.id} type="button" className="plain" title={reasons.join(', ')} onClick={() => { onChord(chord.id) }}><Keys chord={chord} /></button>)}
+    </p>
   )
 }

@@ -50,7 +50,7 @@ final readonly class DoubleKind implements ClashKind
     {
         $application = $keymap->application;
         $names = array_values(array_unique(array_map(static fn (Binding $one): string => $application->commandName($one->command), $bindings)));
-        $chord = $keymap->seat->printer()->label($bindings[0]->chord);
+        $chord = $keymap->seat->printer()->inSentence($bindings[0]->chord);
         $place = $application->contexts->get($context)->name;
         $first = $names[0];
         $last = $names[count($names) - 1];
@@ -82,7 +82,7 @@ final readonly class DoubleKind implements ClashKind
                 }
                 $bindings = [...$byContext[$one], ...$byContext[$other]];
                 $names = self::listed([$contexts->get($one)->name, $contexts->get($other)->name]);
-                $chord = $keymap->seat->printer()->label($bindings[0]->chord);
+                $chord = $keymap->seat->printer()->inSentence($bindings[0]->chord);
                 $clashes[] = new Clash('double', Grade::Fault, $bindings, $bindings, "{$names} can be active together and both have {$chord}; nothing decides which of them gets it.");
             }
         }

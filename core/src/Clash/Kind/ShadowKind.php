@@ -69,7 +69,7 @@ final readonly class ShadowKind implements ClashKind
         $application = $keymap->application;
         $focus = $hider->context === ContextTree::EVERYWHERE ? $hidden[0]->context : $hider->context;
         $place = $application->contexts->get($focus)->name;
-        $chord = $keymap->seat->printer()->label($hider->chord);
+        $chord = $keymap->seat->printer()->inSentence($hider->chord);
         $losses = array_map(fn (Binding $lost): string => $application->commandName($lost->command).$this->otherWay($keymap, $lost, $focus), $hidden);
 
         return "While {$place} has the focus, {$chord} runs {$application->commandName($hider->command)} and hides ".implode(' and ', $losses).'.';
@@ -81,7 +81,7 @@ final readonly class ShadowKind implements ClashKind
         foreach ($keymap->bindings->ofCommand($lost->command) as $binding) {
             $reaches = $binding->id() !== $lost->id() && $who->gets($binding->chord, $binding->gesture, $focus)->winner()?->command === $lost->command;
             if ($reaches) {
-                return " (still on {$keymap->seat->printer()->label($binding->chord)})";
+                return " (still on {$keymap->seat->printer()->inSentence($binding->chord)})";
             }
         }
 

@@ -1,0 +1,25 @@
+import type { Schema } from '../../api/client'
+import { useMakeChange } from '../../changes/changes'
+import { Keys } from '../../parts/Keys'
+
+/** What the chosen command does, and the chords that it has now. */
+export function OwnChords({ application, remap }: { application: string; remap: Schema['Remap'] }) {
+  const makeChange = useMakeChange()
+  return (
+    <div className="own-chords">
+      <h2>{remap.command.name}</h2>
+      <p>{remap.command.tooltip}.{remap.command.menu.length > 1 && ` Menu ${remap.command.menu.slice(0, -1).join(' › ')}.`}</p>
+      <p>{remap.bindings.length === 0 ? 'It has no chord.' : 'Its chords now:'}</p>
+      <ul>
+        {remap.bindings.map((binding) => (
+          <li key={binding.id}>
+            <Keys chord={binding.chord} /> {binding.context.name}{' '}
+            <button type="button" className="plain" onClick={() => { makeChange({ application, title: binding.removal.title, change: binding.removal.change }) }}>
+              remove<span className="visually-hidden"> {binding.chord.spoken} from {binding.command.name}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
