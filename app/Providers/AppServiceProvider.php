@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\Response;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Dialect\Dialects;
 
@@ -28,6 +29,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
-        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)->by($request->string('email')->lower().'|'.$request->ip()));
+        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
+            ->by($request->string('email')->lower().'|'.$request->ip())
+            ->after(static fn (Response $response): bool => ! $response->isSuccessful()));
     }
 }

@@ -16,7 +16,9 @@ use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Layout;
+use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
@@ -66,6 +68,23 @@ final class World
         $bytes = self::bytes($application->id === 'cutloom' ? 'catalogues/cutloom/factory.xml' : 'catalogues/faderloft/factory.tsv');
 
         return new LoadedKeymap($application, Dialects::standard()->for($application)->read($bytes, $application)->bindings(), self::seat($system));
+    }
+
+    /** A key file with that many bindings, all of different chords. */
+    public static function longKeyFile(Application $application, int $bindings): string
+    {
+        $lines = [];
+        $dialect = Dialects::standard()->for($application);
+        $keys = array_values(array_filter(Key::cases(), static fn (Key $key): bool => $key->modifier() === null));
+        for ($number = 0; $number < $bindings; $number++) {
+            $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
+            $spelled = $dialect->spell(new Binding(Chord::of($keys[$number % count($keys)], ...$held), 'undo', 'everywhere'));
+            $lines[] = $application->id === 'cutloom' ? "<press keys=\"{$spelled}\" run=\"undo\"/>" : "everywhere\t{$spelled}\tundo";
+        }
+
+        return $application->id === 'cutloom'
+            ? "<cutloom-keys>\n<focus on=\"everywhere\">\n".implode("\n", $lines)."\n</focus>\n</cutloom-keys>"
+            : "area\thold\tkey\taction\n".implode("\n", $lines);
     }
 
     public static function vocabulary(): Vocabulary

@@ -21,8 +21,14 @@ export const useSession = () =>
 export const useApplications = () =>
   useQuery({ queryKey: ['applications'], queryFn: () => answer(api.GET('/applications')), staleTime: Infinity })
 
+/** Here and below: an application with an empty id is one that is not known yet, and is not asked for. */
 export const useCatalogue = (application: string) =>
-  useQuery({ queryKey: ['catalogue', application], queryFn: () => answer(api.GET('/applications/{application}', { params: { path: { application } } })), staleTime: Infinity })
+  useQuery({
+    queryKey: ['catalogue', application],
+    queryFn: () => answer(api.GET('/applications/{application}', { params: { path: { application } } })),
+    enabled: application !== '',
+    staleTime: Infinity,
+  })
 
 export const useKeymaps = () =>
   useQuery({ queryKey: ['kit', 'keymaps'], queryFn: () => answer(api.GET('/keymaps')) })
@@ -32,6 +38,7 @@ export function useKeymap(application: string) {
   return useQuery({
     queryKey: ['kit', 'keymap', application, query],
     queryFn: () => answer(api.GET('/applications/{application}/keymap', { params: { path: { application }, query } })),
+    enabled: application !== '',
   })
 }
 
@@ -62,6 +69,7 @@ export function useLayer(application: string, held: string, context: string) {
   return useQuery({
     queryKey: ['kit', 'layer', application, held, context, seat],
     queryFn: () => answer(api.GET('/applications/{application}/layer', { params: { path: { application }, query: { held, context, ...seat } } })),
+    enabled: application !== '',
     placeholderData: keepPreviousData,
   })
 }
@@ -77,7 +85,7 @@ export function useRemap(application: string, wish: { command: string; context: 
   return useQuery({
     queryKey: ['kit', 'remap', application, query],
     queryFn: () => answer(api.GET('/applications/{application}/remap', { params: { path: { application }, query } })),
-    enabled: wish.command !== '',
+    enabled: application !== '' && wish.command !== '',
     placeholderData: keepPreviousData,
   })
 }
@@ -87,6 +95,7 @@ export function useClashes(application: string) {
   return useQuery({
     queryKey: ['kit', 'clashes', application, query],
     queryFn: () => answer(api.GET('/applications/{application}/clashes', { params: { path: { application }, query } })),
+    enabled: application !== '',
   })
 }
 
@@ -95,7 +104,7 @@ export function useRemedies(application: string, clash: string) {
   return useQuery({
     queryKey: ['kit', 'remedies', application, clash, query],
     queryFn: () => answer(api.GET('/applications/{application}/clashes/{clash}', { params: { path: { application, clash }, query } })),
-    enabled: clash !== '',
+    enabled: application !== '' && clash !== '',
   })
 }
 

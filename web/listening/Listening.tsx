@@ -33,7 +33,7 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
   const take = useEffectEvent((event: KeyboardEvent) => {
     if (event.code === LISTEN_KEY && heldModifiers(event).length === 0) {
       event.preventDefault()
-      if (!event.repeat) setListening(!isListening)
+      if (!event.repeat && listener !== null) setListening(!isListening)
       return
     }
     if (!isOn) return
@@ -78,9 +78,13 @@ export function useListening(): Listening {
   return listening
 }
 
-/** Tells that chords pressed while listening are for this place, as long as it is shown. */
-export function useChords(purpose: string, onChord: (chord: string) => void, once = false): void {
+/**
+ * Tells that chords pressed while listening are for this place, as long as it is shown.
+ *
+ * @param purpose null while the place cannot take any yet
+ */
+export function useChords(purpose: string | null, onChord: (chord: string) => void, once = false): void {
   const { register } = useListening()
   const handler = useEffectEvent(onChord)
-  useEffect(() => register({ purpose, once, onChord: (chord) => { handler(chord) } }), [register, purpose, once])
+  useEffect(() => purpose === null ? undefined : register({ purpose, once, onChord: (chord) => { handler(chord) } }), [register, purpose, once])
 }

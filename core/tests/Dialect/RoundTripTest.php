@@ -38,29 +38,12 @@ function changedLines(string $before, string $after): array
     ];
 }
 
-function manyLines(Application $application): string
-{
-    $lines = [];
-    $dialect = Dialects::standard()->for($application);
-    $keys = array_values(array_filter(Key::cases(), static fn (Key $key): bool => $key->modifier() === null));
-    for ($number = 0; count($lines) < 5_000; $number++) {
-        $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
-        $binding = new Binding(Chord::of($keys[$number % count($keys)], ...$held), 'undo', $number < 2_500 ? 'everywhere' : 'nowhere');
-        $spelled = $dialect->spell($binding);
-        $lines[] = $application->id === 'cutloom' ? "<press keys=\"{$spelled}\" run=\"undo\"/>" : "{$binding->context}\t{$spelled}\tundo";
-    }
-
-    return $application->id === 'cutloom'
-        ? "<cutloom-keys>\n<focus on=\"everywhere\">\n".implode("\n", $lines)."\n</focus>\n</cutloom-keys>"
-        : "area\thold\tkey\taction\n".implode("\n", $lines);
-}
-
 dataset('fixtures', function () {
     foreach (['cutloom' => '*.xml', 'faderloft' => '*.tsv'] as $id => $pattern) {
         foreach ([...glob(__DIR__."/fixtures/{$id}/good/{$pattern}") ?: [], World::path("catalogues/{$id}/factory.".substr($pattern, 2))] as $path) {
             yield "{$id} ".basename($path) => [$id, fn (): string => (string) file_get_contents($path)];
         }
-        yield "{$id} 5,000 lines" => [$id, fn (): string => manyLines(World::{$id}())];
+        yield "{$id} 5,000 lines" => [$id, fn (): string => World::longKeyFile(World::{$id}(), 5_000)];
     }
 });
 

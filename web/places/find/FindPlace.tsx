@@ -3,17 +3,18 @@ import { useFind, useWho } from '../../api/queries'
 import { useChords } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { useAddress } from '../../parts/useAddress'
+import { useAddressText } from '../../parts/useAddressText'
 import { Hits } from './Hits'
 import { WhoGetsIt } from './WhoGetsIt'
 
 /** Looking up: a word, or a chord. The later of the two is answered. */
 export function FindPlace() {
-  const [read, write] = useAddress()
+  const [read] = useAddress()
   const chord = read('chord')
-  const words = read('words')
+  const [words, type] = useAddressText('words')
   const who = useWho(chord)
   const hits = useFind(useDeferredValue(words))
-  useChords('to see what it does in every application', (pressed) => { write({ chord: pressed, words: '' }) })
+  useChords('to see what it does in every application', (pressed) => { type('', { chord: pressed }) })
 
   return (
     <>
@@ -22,7 +23,7 @@ export function FindPlace() {
         <label htmlFor="find-words">What do you want to do?</label>
         <input
           id="find-words" type="search" autoComplete="off" placeholder="a word from a menu or a tooltip, such as razor, or press F9 and then a key"
-          value={words} onChange={(event) => { write({ words: event.target.value, chord: '' }) }}
+          value={words} onChange={(event) => { type(event.target.value, { chord: '' }) }}
         />
       </div>
       {words !== '' && <Asking of={hits}>{(data) => <Hits words={words} hits={data.hits} />}</Asking>}

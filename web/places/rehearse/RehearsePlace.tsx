@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { answer, api, type Schema } from '../../api/client'
 import { queries, useApplications, useRehearsal, useSuites } from '../../api/queries'
@@ -23,6 +23,9 @@ export function RehearsePlace() {
   const id = read('rehearsal')
   const rehearsal = useRehearsal(id)
 
+  // Chords come faster than a rehearsal begins; the first one begins it for all of them.
+  const beginning = useRef<Promise<string> | null>(null)
+
   async function begin(): Promise<string> {
     if (suite === undefined || application === undefined) return ''
     const begun = await answer(api.POST('/suites/{suite}/rehearsals', { params: { path: { suite: suite.id }, query }, body: { application: application.id } }))
@@ -32,7 +35,8 @@ export function RehearsePlace() {
 
   async function press(chord: string) {
     try {
-      const rehearsing = id === '' ? await begin() : id
+      if (id === '') beginning.current ??= begin().finally(() => { beginning.current = null })
+      const rehearsing = await (beginning.current ?? id)
       const after = await answer(api.POST('/rehearsals/{rehearsal}/presses', { params: { path: { rehearsal: rehearsing }, query }, body: { chord, focus } }))
       queries.setQueryData(['rehearsal', rehearsing, query], after)
       setError(null)
@@ -40,7 +44,7 @@ export function RehearsePlace() {
       setError(failure as Error)
     }
   }
-  useChords(`for ${application?.name ?? 'the application'} in ${suite?.name ?? 'the room'}`, (chord) => void press(chord))
+  useChords(suite === undefined || application === undefined ? null : `for ${application.name} in ${suite.name}`, (chord) => void press(chord))
 
   return (
     <>

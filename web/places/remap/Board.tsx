@@ -47,12 +47,12 @@ export function Board({ board, keys, held, chosen, onChoose, onLook }: Props) {
           <button
             key={key.key} type="button" data-key={key.key} data-use={key.modifier === null ? key.use : 'modifier'} data-chosen={key.chord !== null && key.chord.id === chosen}
             className="cap" tabIndex={key.key === 'KeyS' ? 0 : -1} aria-pressed={key.modifier === null ? undefined : isHeld}
-            aria-label={describe(key)}
             style={{ left: percent(key.left, board.width), top: percent(key.top, board.height), width: percent(key.width, board.width), height: percent(key.height, board.height) }}
             onClick={() => { onChoose(key) }} onFocus={() => { onLook(key) }} onMouseEnter={() => { onLook(key) }} onMouseLeave={() => { onLook(null) }} onKeyDown={(event) => { move(event, key) }}
           >
-            <span className="cap-legend">{key.legend}</span>
-            {key.winner !== null && <span className="cap-command">{key.winner.command.name}</span>}
+            <span className="visually-hidden">{describe(key)}</span>
+            <span className="cap-legend" aria-hidden="true">{key.legend}</span>
+            {key.winner !== null && <span className="cap-command" aria-hidden="true">{key.winner.command.name}</span>}
             {key.modifier === null && <i className="dot" data-use={key.use} />}
           </button>
         )

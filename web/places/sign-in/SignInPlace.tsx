@@ -12,12 +12,13 @@ export function SignInPlace() {
   const [error, setError] = useState<Error | null>(null)
   const [parameters] = useSearchParams()
   const navigate = useNavigate()
-  // Asked for its cookie: the server wants the token in it back with the sign-in.
-  useSession()
+  const session = useSession()
   useEffect(() => { document.title = 'Sign in · Zebrafinch' }, [])
 
   async function signIn() {
     try {
+      // Asked for its cookie: the server wants the token in it back with the sign-in.
+      await (session.isSuccess ? undefined : session.refetch())
       queries.setQueryData(['session'], await answer(api.POST('/session', { body: { email, password } })))
       const to = parameters.get('to') ?? '/find'
       await navigate(/^\/[^/\\]/.test(to) ? to : '/find', { replace: true })

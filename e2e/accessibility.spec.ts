@@ -1,0 +1,51 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+import { signIn } from './support/demo'
+
+/** Each place in its filled state; axe knows no state that nobody opened. */
+const VIEWS = [
+  '/find', '/find?words=split', '/find?words=qqqq', '/find?chord=KeyV', '/remap/cutloom', '/remap/cutloom?command=lift', '/remap/cutloom?command=lift&chord=KeyD',
+  '/clashes/cutloom', '/match', '/presets', '/suites', '/rehearse', '/applications/cutloom', '/applications/faderloft/bring-in', '/nowhere',
+]
+
+// Some twenty views, each read by axe from top to bottom.
+test.setTimeout(180_000)
+
+for (const theme of ['paper', 'dim'] as const) {
+  test(`axe finds nothing on any place, ${theme} theme`, async ({ page }) => {
+    await page.addInitScript((chosen) => { localStorage.setItem('theme', chosen) }, theme)
+    await page.goto('/sign-in')
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+    await signIn(page, 'picture')
+    for (const view of VIEWS) {
+      await test.step(view, async () => {
+        await page.goto(view)
+        await expect(page.locator('main h1, main .sentence').first()).toBeAttached()
+        await expect(page.locator('.waiting')).toHaveCount(0)
+        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze()
+        expect(violations.map(({ id, nodes }) => [id, ...nodes.map(({ html }) => html)])).toEqual([])
+      })
+    }
+  })
+}
+
+test('axe finds nothing in the dialog, while listening, and with the ways out of a clash open', async ({ page }) => {
+  await signIn(page, 'picture')
+  const check = async () => { expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]) }
+  await page.goto('/clashes/faderloft')
+  await page.locator('.clash').first().click()
+  await expect(page.getByText('Ways out')).toBeVisible()
+  await check()
+  await page.goto('/remap/faderloft?command=divide-at-cursor&chord=F6')
+  await page.getByText('Who gets it then').first().click()
+  await check()
+  await page.getByRole('button', { name: /^Add F6 beside/ }).click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.waitForTimeout(400)
+  await check()
+  await page.getByRole('button', { name: 'Leave it' }).click()
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('F9')
+  await check()
+})

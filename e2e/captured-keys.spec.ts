@@ -1,0 +1,43 @@
+import { expect, test } from '@playwright/test'
+import { signIn, startListening } from './support/demo'
+
+/**
+ * Every key that Chromium's input domain can send and a board here has, named by its W3C code. F9 is the page's own key;
+ * modifiers are no chord by themselves.
+ */
+const CODES = [
+  ...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'.split('').map((letter) => `Key${letter}`),
+  ...'0123456789'.split('').flatMap((digit) => [`Digit${digit}`, `Numpad${digit}`]),
+  ...[1, 2, 3, 4, 5, 6, 7, 8, 10, 11, 12].map((number) => `F${number}`),
+  'Escape', 'Backquote', 'Minus', 'Equal', 'Backspace', 'Tab', 'BracketLeft', 'BracketRight', 'Backslash', 'CapsLock', 'Semicolon', 'Quote',
+  'Enter', 'Comma', 'Period', 'Slash', 'Space', 'ArrowLeft', 'ArrowUp', 'ArrowRight', 'ArrowDown', 'Insert', 'Delete', 'Home', 'End', 'PageUp', 'PageDown',
+  'NumpadAdd', 'NumpadSubtract', 'NumpadMultiply', 'NumpadDivide', 'NumpadDecimal', 'NumpadEnter', 'NumLock', 'ScrollLock', 'Pause', 'ContextMenu', 'PrintScreen',
+]
+
+test('what was captured is what was pressed, for every key Chromium can send', async ({ page }) => {
+  await signIn(page, 'motion')
+  await page.goto('/find')
+  await startListening(page)
+  for (const code of CODES) {
+    await page.keyboard.press(code)
+    await expect(page, code).toHaveURL((url) => url.searchParams.get('chord') === code)
+  }
+  for (const held of [['Shift'], ['Alt'], ['Control', 'Alt', 'Shift'], ['Meta']]) {
+    await page.keyboard.press([...held, 'KeyG'].join('+'))
+    await expect(page).toHaveURL((url) => url.searchParams.get('chord') === [...held, 'KeyG'].join('+'))
+  }
+})
+
+test('listening shows what is held, and typing is typing when it is off', async ({ page }) => {
+  await signIn(page, 'motion')
+  await page.goto('/find')
+  await startListening(page)
+  await page.keyboard.down('Shift')
+  await expect(page.getByText('You hold Shift.')).toBeVisible()
+  await page.keyboard.up('Shift')
+  await page.keyboard.press('F9')
+  await page.getByLabel('What do you want to do?').fill('')
+  await page.getByLabel('What do you want to do?').pressSequentially('fade')
+  await expect(page.getByLabel('What do you want to do?')).toHaveValue('fade')
+  await expect(page.getByRole('link', { name: /Add fade to black/ })).toBeVisible()
+})

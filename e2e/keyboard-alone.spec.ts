@@ -1,0 +1,72 @@
+import { expect, test, type Page } from '@playwright/test'
+import { signIn } from './support/demo'
+
+/** Presses Tab until the focus is on something with this name. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let presses = 0; presses < 60; presses++) {
+    await page.keyboard.press('Tab')
+    const focused = await page.evaluate(() => {
+      const { activeElement: element } = document
+      if (!(element instanceof HTMLElement)) return ''
+      const label = element instanceof HTMLInputElement || element instanceof HTMLSelectElement ? element.labels?.[0]?.textContent : null
+      return element.getAttribute('aria-label') ?? label ?? element.textContent
+    })
+    if (name.test(focused.trim())) return
+  }
+  throw new Error(`Tab never reached ${name}`)
+}
+
+test('a command is remapped with the keyboard alone', async ({ page }) => {
+  await signIn(page, 'sound')
+  await tabTo(page, /^Remap$/)
+  await page.keyboard.press('Enter')
+  await tabTo(page, /^Find the command$/)
+  await page.keyboard.type('switch off clip')
+  await expect(page.getByRole('region', { name: 'Find the command' }).getByRole('button').first()).toContainText('Enable or disable clip')
+  await tabTo(page, /^Enable or disable clip/)
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Its chords now:')).toBeVisible()
+
+  await page.keyboard.press('F9')
+  await page.keyboard.press('Alt+g')
+  await expect(page.getByText('Listening.')).toBeHidden()
+  await tabTo(page, /^Use Alt\+G instead of E$/)
+  await page.keyboard.press('Enter')
+
+  await expect(page.getByLabel('Name of the keymap')).toBeFocused()
+  await page.keyboard.type('By hand')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/G runs Enable or disable clip in Timeline already\./)).toBeVisible()
+  await tabTo(page, /^Undo$/)
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/Nobody holds .*G here\./)).toBeVisible()
+})
+
+test('arrows move over the board, the readout tells the whole name, and Enter chooses', async ({ page }) => {
+  await signIn(page, 'sound')
+  await page.goto('/remap/cutloom?command=lift')
+  await tabTo(page, /^S: /)
+  await page.keyboard.press('ArrowRight')
+  await expect(page.locator('.readout')).toContainText('D runs Add cross dissolve (Timeline).')
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByRole('button', { name: /^E: / })).toBeFocused()
+  await page.keyboard.press('ArrowLeft')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/belongs to|Nobody holds/)).toBeVisible()
+})
+
+test('the first Tab leads past the places to the content', async ({ page }) => {
+  await signIn(page, 'sound')
+  await page.goto('/match')
+  await expect(page.getByRole('heading', { name: 'Match' })).toBeVisible()
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Tab')
+  await expect(page.getByLabel('Group')).toBeFocused()
+})

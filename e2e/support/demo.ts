@@ -1,0 +1,66 @@
+import { expect, type Page } from '@playwright/test'
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+
+const WORKSTATIONS = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
+
+export type Account = 'picture' | 'sound' | 'motion' | 'keeper' | 'assistant'
+export type System = 'macos' | 'windows' | 'linux'
+
+/** Signs in through the page, as one of the demo accounts, with the keys of a system. */
+export async function signIn(page: Page, account: Account, system: System = 'linux'): Promise<void> {
+  await page.addInitScript((chosen) => { localStorage.setItem('system', chosen) }, system)
+  await page.goto('/sign-in')
+  await page.getByLabel('Address of your account').fill(`${account}@saltmarsh.example`)
+  await page.getByLabel('Password').fill('night-train')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('heading', { name: 'Find' })).toBeAttached()
+}
+
+export async function startListening(page: Page): Promise<void> {
+  await expect(page.getByRole('button', { name: 'Listen' })).toBeEnabled()
+  await page.keyboard.press('F9')
+  await expect(page.getByText('Listening.')).toBeVisible()
+}
+
+/** Turns listening on, presses, and turns it off again where it does not do so by itself. */
+export async function listenTo(page: Page, ...chords: string[]): Promise<void> {
+  await startListening(page)
+  for (const chord of chords) await page.keyboard.press(chord)
+  if (await page.getByText('Listening.').isVisible()) await page.keyboard.press('F9')
+  await expect(page.getByText('Listening.')).toBeHidden()
+}
+
+/** The first change to a factory keymap asks for a name; this gives it. */
+export async function nameTheCopy(page: Page, name: string): Promise<void> {
+  const dialog = page.getByRole('dialog', { name: 'Name your copy' })
+  await dialog.getByLabel('Name of the keymap').fill(name)
+  await dialog.getByRole('button', { name: 'Make the copy with this change' }).click()
+  await expect(dialog).toBeHidden()
+}
+
+/** A simulated workstation's own folder, as somebody standing at it sees it. */
+export class Workstation {
+  constructor(private readonly suite: string) {}
+
+  read(file: string): string {
+    return readFileSync(`${WORKSTATIONS}/${this.suite}/${file}`, 'utf8')
+  }
+
+  has(file: string): boolean {
+    return existsSync(`${WORKSTATIONS}/${this.suite}/${file}`)
+  }
+
+  edit(file: string, from: string, to: string): void {
+    const before = this.read(file)
+    expect(before).toContain(from)
+    writeFileSync(`${WORKSTATIONS}/${this.suite}/${file}`, before.replace(from, to))
+  }
+
+  switchOn(name: 'OFFLINE' | 'READ-ONLY'): void {
+    writeFileSync(`${WORKSTATIONS}/${this.suite}/${name}`, '')
+  }
+
+  switchOff(name: 'OFFLINE' | 'READ-ONLY'): void {
+    rmSync(`${WORKSTATIONS}/${this.suite}/${name}`, { force: true })
+  }
+}
