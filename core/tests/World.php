@@ -24,6 +24,7 @@ use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Reach\ReservedChords;
 
 /** Things that tests need: the shipped data, and small worlds written as text. */
 final class World
@@ -43,14 +44,36 @@ final class World
         return json_decode(self::bytes($relative), true, 64, JSON_THROW_ON_ERROR);
     }
 
-    public static function board(): Board
+    public static function board(string $id = 'full-ansi', System $system = System::Linux): Board
     {
-        return Board::fromData(self::json('boards/full-ansi.json'));
+        return Board::fromData(self::json("boards/{$id}.json"), $system);
     }
 
-    public static function seat(System $system = System::MacOs): Seat
+    public static function layout(string $id): Layout
     {
-        return new Seat(self::board(), Layout::fromData(self::json('boards/layouts/us.json')), $system);
+        return Layout::fromData(self::json("boards/layouts/{$id}.json"));
+    }
+
+    public static function seat(System $system = System::MacOs, string $board = 'full-ansi', string $layout = 'us'): Seat
+    {
+        return new Seat(self::board($board, $system), self::layout($layout), $system);
+    }
+
+    public static function reserved(): ReservedChords
+    {
+        return ReservedChords::fromData(self::json('boards/reserved.json')['reserved']);
+    }
+
+    /** @return list<string> the ids of all shipped boards */
+    public static function boardIds(): array
+    {
+        return array_map(static fn (string $path): string => basename($path, '.json'), glob(self::path('boards/*-*.json')) ?: []);
+    }
+
+    /** @return list<string> the ids of all shipped layouts */
+    public static function layoutIds(): array
+    {
+        return array_column(self::json('boards/layouts/sources.json')['layouts'], 'id');
     }
 
     public static function cutloom(): Application
@@ -75,7 +98,7 @@ final class World
     {
         $lines = [];
         $dialect = Dialects::standard()->for($application);
-        $keys = array_values(array_filter(Key::cases(), static fn (Key $key): bool => $key->modifier() === null));
+        $keys = array_values(array_filter(Key::cases(), static fn (Key $key): bool => ! $key->isOnlyHeld()));
         for ($number = 0; $number < $bindings; $number++) {
             $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
             $spelled = $dialect->spell(new Binding(Chord::of($keys[$number % count($keys)], ...$held), 'undo', 'everywhere'));

@@ -81,7 +81,7 @@ final class Cutloom implements Simulated
      */
     private function resolve(array $words, string $system): array
     {
-        $names = ['Primary' => $system === 'macos' ? 'Meta' : 'Control', 'Control' => 'Control', 'Option' => 'Alt', 'Shift' => 'Shift', 'System' => 'Meta'];
+        $names = ['Primary' => $system === 'macos' ? 'Meta' : 'Control', 'Control' => 'Control', 'Option' => 'Alt', 'Third' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
 
         return array_values(array_unique(array_map(static fn (string $word): string => $names[$word] ?? $word, $words)));
     }

@@ -49,7 +49,7 @@ final class Faderloft implements Simulated
     /** @return list<string> */
     private function held(string $letters, string $system): array
     {
-        $names = ['p' => $system === 'macos' ? 'Meta' : 'Control', 'c' => 'Control', 'a' => 'Alt', 's' => 'Shift', 'm' => 'Meta'];
+        $names = ['p' => $system === 'macos' ? 'Meta' : 'Control', 'c' => 'Control', 'a' => 'Alt', 'g' => 'AltGraph', 's' => 'Shift', 'm' => 'Meta'];
 
         return $letters === '-' ? [] : array_map(static fn (string $letter): string => $names[$letter] ?? $letter, str_split($letters));
     }

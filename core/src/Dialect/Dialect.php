@@ -29,7 +29,11 @@ interface Dialect
     /** A key file of this application without any binding. */
     public function blank(Application $application): string;
 
-    /** The text of the chord as it stands in the file, for {@see Entry::$chordAt}. */
+    /**
+     * The text of the chord as it stands in the file, for {@see Entry::$chordAt}.
+     *
+     * @throws \Zebrafinch\Core\Keyboard\UnreadableChord when this dialect cannot say it
+     */
     public function spell(Binding $binding): string;
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Dialect;
 
+use Zebrafinch\Core\Keyboard\Character;
 use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Keyboard\UnreadableChord;
 
 /**
  * A dialect's words for keys: letters and digits by themselves, keys of the number pad behind a prefix, a few words
@@ -34,8 +36,13 @@ final readonly class KeySpelling
         return $this->keys[$spelling] ?? null;
     }
 
-    public function spell(Key $key): string
+    /** @throws UnreadableChord for a character: these dialects name keys by position */
+    public function spell(Key|Character $key): string
     {
+        if ($key instanceof Character) {
+            throw UnreadableChord::onlyByPosition($key);
+        }
+
         return (string) array_search($key, $this->keys, true);
     }
 }

@@ -29,10 +29,10 @@ final readonly class LeftHand
         $this->home = array_values(array_filter(array_map($board->place(...), self::HOME)));
     }
 
-    /** In mm, or null where the board has no such key. */
+    /** In mm, or null where the board has no such key, or the chord names none. */
     public function of(Chord $chord): ?float
     {
-        $place = $this->board->place($chord->key);
+        $place = $chord->key instanceof Key ? $this->board->place($chord->key) : null;
         if ($place === null || $this->home === []) {
             return null;
         }

@@ -32,7 +32,7 @@ final readonly class BoardLayer
 
     private function key(PlacedKey $place, Modifiers $held, string $focus): LayerKey
     {
-        if ($place->key->modifier() !== null) {
+        if ($place->key->isOnlyHeld()) {
             return new LayerKey($place, null, KeyUse::Free, null, []);
         }
         $chord = Chord::with($held, $place->key);

@@ -70,7 +70,7 @@ final readonly class Who
     {
         foreach (array_merge(...$ranks) as $context) {
             if ($context->textEntry) {
-                return $this->keymap->seat->layout->typed($chord->key, $chord->on($this->keymap->seat->system)->modifiers);
+                return $this->keymap->seat->typed($chord);
             }
         }
 

@@ -4,38 +4,58 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Keyboard;
 
-/** A physical keyboard: which keys exist and where each sits. */
+/**
+ * A physical keyboard: which keys exist and where each sits.
+ *
+ * @phpstan-type PlaceData array{key: string, x: int|float, y: int|float, w?: int|float, h?: int|float, notch?: int|float}
+ * @phpstan-type BoardData array{id: string, name: string, keys: list<PlaceData>, macos: list<PlaceData>, others: list<PlaceData>, fn: array<string, string>}
+ */
 final readonly class Board
 {
     /** Distance between the middles of two neighbouring keys, in mm (common practice; the pitch of full-size boards). */
     public const PITCH = 19.05;
 
-    /** @param  array<string, PlacedKey>  $keys by key code */
-    private function __construct(public string $id, public string $name, private array $keys)
+    /**
+     * @param  array<string, PlacedKey>  $keys  by key code
+     * @param  array<string, Key>  $behindFn  by the code of a key that the board lacks: the key that gives it while Fn is held
+     */
+    private function __construct(public string $id, public string $name, private array $keys, private array $behindFn)
     {
     }
 
     /**
-     * @param  array{id: string, name: string, keys: list<array{key: string, x: int|float, y: int|float, w?: int|float, h?: int|float}>}  $data
-     *                                                                                                                                      as in boards/*.json: lengths in key pitches
+     * @param  BoardData  $data  as in boards/*.json: lengths in key pitches; some keys differ between macOS and the other systems
+     *
+     * @throws InvalidBoardData
      */
-    public static function fromData(array $data): self
+    public static function fromData(array $data, System $system): self
     {
+        $places = [...$data['keys'], ...($system === System::MacOs ? $data['macos'] : $data['others'])];
+        if ($places === []) {
+            throw InvalidBoardData::noKeys($data['id']);
+        }
         $keys = [];
-        foreach ($data['keys'] as $place) {
-            $keys[$place['key']] = new PlacedKey(
-                Key::from($place['key']),
+        foreach ($places as $place) {
+            $key = Key::tryFrom($place['key']) ?? throw InvalidBoardData::unknownKey($data['id'], $place['key']);
+            if (isset($keys[$key->value])) {
+                throw InvalidBoardData::keyTwice($data['id'], $key->value);
+            }
+            $keys[$key->value] = new PlacedKey(
+                $key,
                 $place['x'] * self::PITCH,
                 $place['y'] * self::PITCH,
                 ($place['w'] ?? 1) * self::PITCH,
                 ($place['h'] ?? 1) * self::PITCH,
+                ($place['notch'] ?? 0) * self::PITCH,
             );
         }
+        uasort($keys, static fn (PlacedKey $one, PlacedKey $other): int => [$one->top, $one->left] <=> [$other->top, $other->left]);
+        $behindFn = array_map(static fn (string $code): Key => Key::tryFrom($code) ?? throw InvalidBoardData::unknownKey($data['id'], $code), $data['fn']);
 
-        return new self($data['id'], $data['name'], $keys);
+        return new self($data['id'], $data['name'], $keys, array_diff_key($behindFn, $keys));
     }
 
-    /** @return list<PlacedKey> in the order of the data: row by row */
+    /** @return list<PlacedKey> row by row, each from the left */
     public function keys(): array
     {
         return array_values($this->keys);
@@ -52,12 +72,18 @@ final readonly class Board
         return $this->keys[$key->value] ?? null;
     }
 
+    /** The key that gives a missing one while Fn is held, or null. */
+    public function behindFn(Key $missing): ?Key
+    {
+        return $this->behindFn[$missing->value] ?? null;
+    }
+
     /** @return array{width: float, height: float} in mm, over all keys */
     public function size(): array
     {
-        $right = array_map(static fn (PlacedKey $key): float => $key->left + $key->width, $this->keys);
-        $bottom = array_map(static fn (PlacedKey $key): float => $key->top + $key->height, $this->keys);
-
-        return ['width' => $right === [] ? 0.0 : max($right), 'height' => $bottom === [] ? 0.0 : max($bottom)];
+        return [
+            'width' => max(array_map(static fn (PlacedKey $key): float => $key->left + $key->width, $this->keys) ?: [0.0]),
+            'height' => max(array_map(static fn (PlacedKey $key): float => $key->top + $key->height, $this->keys) ?: [0.0]),
+        ];
     }
 }

@@ -5,30 +5,38 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Keyboard;
 
 /**
- * Modifiers and one key by position. Written as `Primary+Shift+KeyS`: modifiers in the order of
- * {@see Modifier}, then the key's code. That text is also the chord's identity.
+ * Modifiers and one key by position, or one character by what is typed. Written as `Primary+Shift+KeyS`, or as
+ * `Primary+'<'`: modifiers in the order of {@see Modifier}, then the key's code or the character between
+ * apostrophes. That text is also the chord's identity.
  */
 final readonly class Chord
 {
     /** Kept, since every comparison and look-up asks for it. */
     private string $id;
 
-    /** @param  Key  $key never a modifier key */
-    private function __construct(public Modifiers $modifiers, public Key $key)
+    /**
+     * @param  Modifiers  $modifiers  with a character neither Shift nor AltGraph: the character says which level is meant
+     * @param  Key|Character  $key  never a key that is only held
+     */
+    private function __construct(public Modifiers $modifiers, public Key|Character $key)
     {
         $parts = array_map(static fn (Modifier $modifier): string => $modifier->value, $modifiers->all());
-        $this->id = implode('+', [...$parts, $key->value]);
+        $this->id = implode('+', [...$parts, $key instanceof Key ? $key->value : "'{$key->value}'"]);
     }
 
-    public static function of(Key $key, Modifier ...$modifiers): self
+    public static function of(Key|Character $key, Modifier ...$modifiers): self
     {
         return self::with(Modifiers::of(...$modifiers), $key);
     }
 
-    public static function with(Modifiers $modifiers, Key $key): self
+    /** @throws UnreadableChord */
+    public static function with(Modifiers $modifiers, Key|Character $key): self
     {
-        if ($key->modifier() !== null) {
+        if ($key instanceof Key && $key->isOnlyHeld()) {
             throw UnreadableChord::modifierAlone($key);
+        }
+        if ($key instanceof Character && ($modifiers->has(Modifier::Shift) || $modifiers->has(Modifier::AltGraph))) {
+            throw UnreadableChord::characterWithLevel($key);
         }
 
         return new self($modifiers, $key);
@@ -41,7 +49,8 @@ final readonly class Chord
      */
     public static function parse(string $text): self
     {
-        $parts = explode('+', $text);
+        $character = preg_match("/^((?:[^'+]*\+)*)'(.+)'$/us", $text, $found) === 1 ? $found[2] : null;
+        $parts = explode('+', $character === null ? $text : $found[1]);
         $last = array_pop($parts);
         $modifiers = Modifiers::of();
         $offset = 0;
@@ -54,13 +63,13 @@ final readonly class Chord
             $offset += strlen($part) + 1;
         }
 
-        return self::with($modifiers, Key::tryFrom($last) ?? throw UnreadableChord::notAKey($text, $last, $offset));
+        return self::with($modifiers, $character !== null ? Character::of($character) : Key::tryFrom($last) ?? throw UnreadableChord::notAKey($text, $last, $offset));
     }
 
     /**
      * What a keyboard event says, as somebody on this system means it: the primary key is written as `Primary`.
      */
-    public static function pressed(Key $key, Modifiers $held, System $system): self
+    public static function pressed(Key|Character $key, Modifiers $held, System $system): self
     {
         return self::with($held->writtenFrom($system), $key);
     }
@@ -76,7 +85,12 @@ final readonly class Chord
         return $this->id === $other->id;
     }
 
-    /** The keys that are really pressed on this system: no `Primary` is left in it. */
+    public function isByCharacter(): bool
+    {
+        return $this->key instanceof Character;
+    }
+
+    /** The same with the modifiers that are really held on this system: no `Primary` is left in it. */
     public function on(System $system): self
     {
         return new self($this->modifiers->on($system), $this->key);

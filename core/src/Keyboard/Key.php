@@ -75,6 +75,7 @@ enum Key: string
     case F10 = 'F10';
     case F11 = 'F11';
     case F12 = 'F12';
+    case Fn = 'Fn';
     case PrintScreen = 'PrintScreen';
     case ScrollLock = 'ScrollLock';
     case Pause = 'Pause';
@@ -138,7 +139,7 @@ enum Key: string
     case MetaRight = 'MetaRight';
 
     /** The key's usage number on the Keyboard/Keypad page (0x07) of the USB HID Usage Tables. */
-    public function usage(): int
+    public function usage(): ?int
     {
         return match ($this) {
             self::KeyA => 0x04,
@@ -206,6 +207,7 @@ enum Key: string
             self::F10 => 0x43,
             self::F11 => 0x44,
             self::F12 => 0x45,
+            self::Fn => null,
             self::PrintScreen => 0x46,
             self::ScrollLock => 0x47,
             self::Pause => 0x48,
@@ -280,6 +282,12 @@ enum Key: string
             self::MetaLeft, self::MetaRight => Modifier::Meta,
             default => null,
         };
+    }
+
+    /** Whether the key does nothing by itself and so cannot be a chord's key. */
+    public function isOnlyHeld(): bool
+    {
+        return $this === self::Fn || $this->modifier() !== null;
     }
 
     public function isOnNumberPad(): bool

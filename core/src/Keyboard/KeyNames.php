@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Keyboard;
 
-/** What people call a key: its legend on the layout, or its name where it types nothing. */
+/** What people call a key: its legend on the layout, or its name where it types nothing. No two keys have the same name. */
 final readonly class KeyNames
 {
     private const NAMES = [
@@ -14,38 +14,56 @@ final readonly class KeyNames
         'PrintScreen' => 'Print Screen', 'ScrollLock' => 'Scroll Lock', 'NumLock' => 'Num Lock', 'ContextMenu' => 'Menu',
         'NumpadDivide' => 'Pad /', 'NumpadMultiply' => 'Pad *', 'NumpadSubtract' => 'Pad -', 'NumpadAdd' => 'Pad +',
         'NumpadEnter' => 'Pad Enter', 'NumpadDecimal' => 'Pad .', 'NumpadEqual' => 'Pad =', 'NumpadComma' => 'Pad ,',
-        'ShiftLeft' => 'Shift', 'ShiftRight' => 'Shift', 'KanaMode' => 'Kana', 'NonConvert' => 'Non-convert',
+        'KanaMode' => 'Kana', 'NonConvert' => 'Non-convert',
     ];
 
-    /** What a punctuation mark is called where it would be lost in a sentence. */
+    /** What a mark is called where it would be lost in a sentence or not be read aloud. */
     private const MARKS = [
-        ',' => 'comma', '.' => 'full stop', '/' => 'slash', ';' => 'semicolon', "'" => 'apostrophe', '[' => 'left bracket', ']' => 'right bracket',
-        '\\' => 'backslash', '-' => 'minus', '=' => 'equals', '`' => 'backquote',
+        ',' => 'comma', '.' => 'full stop', '/' => 'slash', ';' => 'semicolon', ':' => 'colon', "'" => 'apostrophe', '"' => 'quotation mark', '[' => 'left bracket',
+        ']' => 'right bracket', '\\' => 'backslash', '-' => 'minus', '_' => 'underscore', '=' => 'equals', '`' => 'backquote', '+' => 'plus', '*' => 'asterisk',
+        '<' => 'less-than', '>' => 'greater-than', '#' => 'hash', '&' => 'ampersand', '(' => 'left parenthesis', ')' => 'right parenthesis', '!' => 'exclamation mark',
+        '?' => 'question mark', '$' => 'dollar', '@' => 'at sign', '^' => 'circumflex', '~' => 'tilde', '´' => 'acute accent', '¨' => 'diaeresis', '§' => 'section sign', '½' => 'one half',
+        '°' => 'degree', '¡' => 'inverted exclamation mark', '«' => 'left guillemet', 'º' => 'ordinal o', 'ª' => 'ordinal a', '|' => 'bar', '{' => 'left brace', '}' => 'right brace',
+        '¥' => 'yen', '£' => 'pound', '²' => 'superscript two', '¸' => 'cedilla', '%' => 'percent', '€' => 'euro',
+        '˛' => 'ogonek', '΄' => 'tonos', '·' => 'middle dot',
     ];
+
+    /** @var array<string, string> by key code */
+    private array $names;
 
     public function __construct(private Layout $layout, private System $system)
     {
+        $names = [];
+        $taken = [];
+        foreach (Key::cases() as $key) {
+            $name = $this->base($key);
+            // Two keys can have the same legend; the second one is told apart by its code.
+            $names[$key->value] = isset($taken[$name]) && $key->modifier() === null ? "{$name} ({$key->value})" : $name;
+            $taken[$name] = true;
+        }
+        $this->names = $names;
     }
 
-    public function of(Key $key): string
+    public function of(Key|Character $key): string
     {
-        $modifier = $key->modifier();
-        if ($modifier !== null) {
-            return $this->ofModifier($modifier);
-        }
-        if ($key->isOnNumberPad() && ctype_digit(substr($key->value, -1))) {
-            return 'Pad '.substr($key->value, -1);
-        }
-
-        return self::NAMES[$key->value] ?? $this->layout->legend($key) ?? $key->value;
+        return $key instanceof Character
+            ? "“{$key->value}”"
+            : $this->names[$key->value] ?? $key->value;
     }
 
-    /** The same, with words for punctuation marks: for sentences, and for reading aloud. */
-    public function inWords(Key $key): string
+    /** The same, with words for marks: for sentences, and for reading aloud. */
+    public function inWords(Key|Character $key): string
     {
+        if ($key instanceof Character) {
+            return 'the character '.(self::MARKS[$key->value] ?? $key->value);
+        }
         $name = $this->of($key);
 
-        return self::MARKS[$name] ?? $name;
+        return match (true) {
+            isset(self::MARKS[$name]) => self::MARKS[$name],
+            str_starts_with($name, 'Pad ') => 'Pad '.(self::MARKS[substr($name, 4)] ?? substr($name, 4)),
+            default => $name,
+        };
     }
 
     /** The word for a modifier on this system; `Primary` is named as the key it is here. */
@@ -56,6 +74,7 @@ final readonly class KeyNames
         return match ($physical) {
             Modifier::Control, Modifier::Primary => $this->system === System::MacOs ? 'Control' : 'Ctrl',
             Modifier::Alt => $this->system === System::MacOs ? 'Option' : 'Alt',
+            Modifier::AltGraph => 'AltGr',
             Modifier::Shift => 'Shift',
             Modifier::Meta => match ($this->system) {
                 System::MacOs => 'Command',
@@ -63,5 +82,20 @@ final readonly class KeyNames
                 System::Linux => 'Super',
             },
         };
+    }
+
+    private function base(Key $key): string
+    {
+        $modifier = $key->modifier();
+        if ($modifier !== null) {
+            $isThirdLevel = $key === Key::AltRight && $this->layout->hasAltGr && $this->system !== System::MacOs;
+
+            return $this->ofModifier($isThirdLevel ? Modifier::AltGraph : $modifier);
+        }
+        if ($key->isOnNumberPad() && ctype_digit(substr($key->value, -1))) {
+            return 'Pad '.substr($key->value, -1);
+        }
+
+        return self::NAMES[$key->value] ?? $this->layout->legend($key) ?? $key->value;
     }
 }

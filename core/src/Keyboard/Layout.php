@@ -4,37 +4,113 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Keyboard;
 
-/** What each key types, plain and with Shift. */
+/**
+ * What each key types at each level, dead keys included.
+ *
+ * @phpstan-type SymbolData string|array{dead: string}|null
+ * @phpstan-type LayoutData array{id: string, name: string, source: string, alt_gr: bool, keys: array<string, list<SymbolData>>}
+ */
 final readonly class Layout
 {
-    /** @param  array<string, array{plain: string, shift: string}>  $levels by key code; an empty string where the key types nothing */
-    private function __construct(public string $id, public string $name, private array $levels)
+    /** @param  array<string, array<int, Symbol>>  $symbols by key code, then by level; what types nothing is not listed */
+    private function __construct(public string $id, public string $name, public bool $hasAltGr, private array $symbols)
     {
     }
 
-    /** @param  array{id: string, name: string, keys: array<string, array{plain: string, shift: string}>}  $data as in boards/layouts/*.json */
+    /**
+     * @param  LayoutData  $data  as in boards/layouts/*.json
+     *
+     * @throws InvalidBoardData
+     */
     public static function fromData(array $data): self
     {
-        return new self($data['id'], $data['name'], $data['keys']);
+        $symbols = [];
+        foreach ($data['keys'] as $code => $levels) {
+            if (Key::tryFrom($code) === null) {
+                throw InvalidBoardData::unknownKey($data['id'], $code);
+            }
+            foreach ($levels as $level => $symbol) {
+                if ($symbol !== null && Level::tryFrom($level) === null) {
+                    throw InvalidBoardData::tooManyLevels($data['id'], $code, count($levels));
+                }
+                if ($symbol !== null) {
+                    $symbols[$code][$level] = is_array($symbol) ? new Symbol($symbol['dead'], true) : new Symbol($symbol, false);
+                }
+            }
+        }
+
+        return new self($data['id'], $data['name'], $data['alt_gr'], $symbols);
     }
 
-    /** The character the key types with these modifiers, or null where it types none. */
-    public function typed(Key $key, Modifiers $modifiers): ?string
+    public function symbol(Key $key, Level $level): ?Symbol
     {
-        if (! $modifiers->without(Modifier::Shift)->isEmpty()) {
-            return null;
-        }
-        $level = $modifiers->has(Modifier::Shift) ? 'shift' : 'plain';
-        $character = $this->levels[$key->value][$level] ?? '';
+        return $this->symbols[$key->value][$level->value] ?? null;
+    }
 
-        return $character === '' ? null : $character;
+    /**
+     * The character that a press types (a dead key its mark), or null where it types none.
+     *
+     * @param  Modifiers  $held  as they are on the system: without `Primary`
+     */
+    public function typed(Key $key, Modifiers $held, System $system): ?string
+    {
+        $level = $this->levelOf($held, $system);
+
+        return $level === null ? null : $this->symbol($key, $level)?->character;
+    }
+
+    /** The level that these modifiers lead to, or null where they make no character but a chord. */
+    private function levelOf(Modifiers $held, System $system): ?Level
+    {
+        $besideShift = $held->without(Modifier::Shift);
+        if ($besideShift->isEmpty()) {
+            return Level::of($held->has(Modifier::Shift), false);
+        }
+        $isAltGr = $this->hasAltGr && $besideShift->equals(Modifiers::of(Modifier::AltGraph)->on($system));
+
+        return $isAltGr ? Level::of($held->has(Modifier::Shift), true) : null;
+    }
+
+    /**
+     * Where a character is typed: the keys of the writing block before those of the number pad, by level; dead keys last.
+     *
+     * @return list<KeyLevel>
+     */
+    public function ways(Character $character): array
+    {
+        $ways = [];
+        foreach (Level::cases() as $level) {
+            foreach ($this->symbols as $code => $symbols) {
+                if (isset($symbols[$level->value]) && $symbols[$level->value]->character === $character->value) {
+                    $ways[] = new KeyLevel(Key::from($code), $level, $symbols[$level->value]);
+                }
+            }
+        }
+        usort($ways, static fn (KeyLevel $one, KeyLevel $other): int => [$one->symbol->isDead, $one->key->isOnNumberPad(), $one->level->value] <=> [$other->symbol->isDead, $other->key->isOnNumberPad(), $other->level->value]);
+
+        return $ways;
     }
 
     /** What stands on the keycap: the capital of a letter, else the plain character, or null for keys that type nothing. */
     public function legend(Key $key): ?string
     {
-        $plain = $this->typed($key, Modifiers::of());
+        $plain = $this->symbol($key, Level::Plain);
+        if ($plain === null || trim($plain->character) === '') {
+            return null;
+        }
+        $shifted = $this->symbol($key, Level::Shift)->character ?? '';
+        // The dotted capital of Turkish becomes a plain i and a dot of its own.
+        $isCapital = mb_strtoupper($plain->character) === $shifted || str_replace("\u{307}", '', mb_strtolower($shifted)) === $plain->character;
 
-        return $plain === null || trim($plain) === '' ? null : mb_strtoupper($plain);
+        return $isCapital ? $shifted : $plain->character;
+    }
+
+    /** @return array<string, string> what each key types plainly, by key code */
+    public function plain(): array
+    {
+        return array_filter(array_map(
+            static fn (array $symbols): string => array_key_exists(Level::Plain->value, $symbols) ? $symbols[Level::Plain->value]->character : '',
+            $this->symbols,
+        ), static fn (string $plain): bool => $plain !== '');
     }
 }

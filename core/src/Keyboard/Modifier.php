@@ -6,7 +6,8 @@ namespace Zebrafinch\Core\Keyboard;
 
 /**
  * A key that is held with another. `Primary` is not a key: it stands for Command on macOS and
- * Control elsewhere, and stays `Primary` until the system is known.
+ * Control elsewhere, and stays `Primary` until the system is known. `AltGraph` is the key that reaches
+ * the third level of a layout: a key of its own on Linux, Control and Alt together on Windows, Option on macOS.
  *
  * The order of the cases is the order in which modifiers are written.
  */
@@ -15,6 +16,7 @@ enum Modifier: string
     case Primary = 'Primary';
     case Control = 'Control';
     case Alt = 'Alt';
+    case AltGraph = 'AltGraph';
     case Shift = 'Shift';
     case Meta = 'Meta';
 
@@ -27,6 +29,7 @@ enum Modifier: string
             self::Alt => 4,
             self::Shift => 8,
             self::Meta => 16,
+            self::AltGraph => 32,
         };
     }
 }

@@ -47,12 +47,22 @@ final readonly class Modifiers
         return array_values(array_filter(Modifier::cases(), $this->has(...)));
     }
 
-    /** The same keys on one system: `Primary` becomes the key that it is there. */
+    public function union(self $other): self
+    {
+        return new self($this->bits | $other->bits);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->bits === $other->bits;
+    }
+
+    /** The keys that are really held on one system: `Primary` and `AltGraph` become what they are there. */
     public function on(System $system): self
     {
-        return $this->has(Modifier::Primary)
-            ? $this->without(Modifier::Primary)->with($system->primary())
-            : $this;
+        $held = $this->has(Modifier::Primary) ? $this->without(Modifier::Primary)->with($system->primary()) : $this;
+
+        return $held->has(Modifier::AltGraph) ? $held->without(Modifier::AltGraph)->union(self::of(...$system->altGraph())) : $held;
     }
 
     /** The opposite of {@see on()}: the system's primary key is written as `Primary`, so that it follows to other systems. */

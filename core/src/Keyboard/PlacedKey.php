@@ -7,12 +7,14 @@ namespace Zebrafinch\Core\Keyboard;
 /** A key where it sits on a board; all lengths in mm from the board's top left corner. */
 final readonly class PlacedKey
 {
+    /** @param  float  $notch  width of the piece that an L-shaped key lacks at the left of its lower half; 0 for other keys */
     public function __construct(
         public Key $key,
         public float $left,
         public float $top,
         public float $width,
         public float $height,
+        public float $notch = 0.0,
     ) {
     }
 

@@ -16,4 +16,18 @@ enum System: string
     {
         return $this === self::MacOs ? Modifier::Meta : Modifier::Control;
     }
+
+    /**
+     * What applications see held when the third level of a layout is reached.
+     *
+     * @return non-empty-list<Modifier>
+     */
+    public function altGraph(): array
+    {
+        return match ($this) {
+            self::MacOs => [Modifier::Alt],
+            self::Windows => [Modifier::Control, Modifier::Alt],
+            self::Linux => [Modifier::AltGraph],
+        };
+    }
 }

@@ -30,6 +30,32 @@ final class UnreadableChord extends Refusal
         return new self("{$key->value} only modifies other keys and cannot be a chord's key.", 'Hold it and press another key.');
     }
 
+    public static function notOneCharacter(string $text): self
+    {
+        return new self("\"{$text}\" is not one character that a key types.", "Write one character between apostrophes, such as '<'.");
+    }
+
+    public static function characterWithLevel(Character $character): self
+    {
+        return new self("The chord for the character {$character->value} names Shift or AltGr too.", 'Leave them out: a chord by character is pressed with whatever types the character.');
+    }
+
+    public static function onlyByPosition(Character $character): self
+    {
+        return new self("This application's key file names keys by where they are, and cannot say \"whatever types {$character->value}\".", 'Choose a key instead.');
+    }
+
+    /** @param  list<string>  $names */
+    public static function ambiguous(string $text, string $part, int $offset, array $names): self
+    {
+        return new self("\"{$part}\" in the chord \"{$text}\" can be more than one key: ".implode(' or ', $names).'.', 'Write the one that is meant.', self::at($offset));
+    }
+
+    public static function typedOnlyWith(string $text, string $part, int $offset, string $how): self
+    {
+        return new self("\"{$part}\" in the chord \"{$text}\" is no key of this layout; it is typed with {$how}.", "Write {$how}, or '{$part}' for the character wherever it is typed.", self::at($offset));
+    }
+
     /** @param  string  $spelling the chord as the key file has it */
     public static function unspeakable(string $spelling, string $why): self
     {
@@ -41,6 +67,7 @@ final class UnreadableChord extends Refusal
         return 'unreadable-chord';
     }
 
+    /** @param  int  $offset  in bytes for written forms, which are ASCII up to there, in characters else */
     private static function at(int $offset): string
     {
         return 'character '.($offset + 1);

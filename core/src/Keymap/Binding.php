@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Keymap;
 
 use Zebrafinch\Core\Keyboard\Chord;
-use Zebrafinch\Core\Keyboard\System;
 
 /** Chord and gesture to command, in one context. */
 final readonly class Binding
@@ -39,12 +38,6 @@ final readonly class Binding
     public function id(): string
     {
         return implode(' ', [$this->context, $this->chord->id(), $this->gesture->value, $this->command]);
-    }
-
-    /** What is pressed, whatever it does and wherever: the chord as the system's keys, and the gesture. */
-    public function press(System $system): string
-    {
-        return $this->chord->on($system)->id().' '.$this->gesture->value;
     }
 
     public function at(Chord $chord): self

@@ -22,7 +22,9 @@ final readonly class LoadedKeymap
     ) {
         $index = [];
         foreach ($bindings as $binding) {
-            $index[$binding->press($seat->system)][$binding->context][] = $binding;
+            foreach ($seat->presses($binding->chord) as $press) {
+                $index[$press->id().' '.$binding->gesture->value][$binding->context][] = $binding;
+            }
         }
         $this->index = $index;
     }
@@ -41,7 +43,7 @@ final readonly class LoadedKeymap
     /** @return array<string, non-empty-list<Binding>> what the chord is bound to, by context, in file order */
     public function boundTo(Chord $chord, Gesture $gesture = Gesture::Tap): array
     {
-        return $this->index[$chord->on($this->seat->system)->id().' '.$gesture->value] ?? [];
+        return $this->index[$this->seat->press($chord, $gesture) ?? ''] ?? [];
     }
 
     /**

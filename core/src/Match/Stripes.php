@@ -34,7 +34,7 @@ final readonly class Stripes
             $match = $this->vocabulary->matchOf($keymap->application->id, $intent->id);
             $command = $match !== null && $keymap->application->knows($match->command) ? $keymap->application->command($match->command) : null;
             $bindings = $command === null ? [] : $keymap->bindings->ofCommand($command->id);
-            $first = $bindings === [] ? null : $bindings[0]->press($keymap->seat->system);
+            $first = $bindings === [] ? null : $keymap->seat->press($bindings[0]->chord, $bindings[0]->gesture);
             $cells[] = new StripeCell($keymap->application, $command, $match, $bindings, $first !== null && $first === $left);
             $left = $first;
         }
@@ -96,10 +96,10 @@ final readonly class Stripes
      */
     private function firstPresses(array $cells): array
     {
-        $system = $this->keymaps[0]->seat->system;
+        $seat = $this->keymaps[0]->seat;
 
         return array_values(array_map(
-            static fn (StripeCell $cell): ?string => $cell->bindings === [] ? null : $cell->bindings[0]->press($system),
+            static fn (StripeCell $cell): ?string => $cell->bindings === [] ? null : $seat->press($cell->bindings[0]->chord, $cell->bindings[0]->gesture),
             $cells,
         ));
     }

@@ -9,8 +9,12 @@ use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
+use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Reach\ReachJudge;
+use Zebrafinch\Core\Reach\ReachKind;
+use Zebrafinch\Core\Reach\ReservedChords;
 
 /**
  * Ranks the chords that a command could have without a clash: little effort, the chord that the
@@ -33,11 +37,17 @@ final readonly class FreeChords
     ];
 
     /** With the primary key these leave, hide or close on most systems (common practice, no source). */
-    private const LEFT_TO_THE_SYSTEM = [Key::KeyQ, Key::KeyW, Key::KeyH, Key::KeyM];
+    private const LEFT_ALONE_WITH_PRIMARY = [Key::KeyQ, Key::KeyW, Key::KeyH, Key::KeyM];
 
-    /** @param  array<string, list<Chord>>  $elsewhere by command: the first chords of its intent in other applications */
-    public function __construct(private array $elsewhere = [])
+    private ReservedChords $reserved;
+
+    /**
+     * @param  array<string, list<Chord>>  $elsewhere  by command: the first chords of its intent in other applications
+     * @param  array<string, Seat>  $alsoAt  by the name of its room: where the chord must be reached too, as it is written
+     */
+    public function __construct(private array $elsewhere = [], private array $alsoAt = [], ?ReservedChords $reserved = null)
     {
+        $this->reserved = $reserved ?? ReservedChords::none();
     }
 
     /** @return list<FreeChord> the best first */
@@ -47,7 +57,7 @@ final readonly class FreeChords
         $ranked = [];
         foreach ($this->candidates($keymap) as $chord) {
             $travel = $effort->of($chord);
-            if ($travel === null || ! $keymap->isFree($chord, Gesture::Tap, $context) || $this->isTyped($keymap, $chord, $context)) {
+            if ($travel === null || ! $keymap->isFree($chord, Gesture::Tap, $context) || $this->isTyped($keymap, $chord, $context) || ! $this->isReachedEverywhere($keymap->seat, $chord)) {
                 continue;
             }
             $ranked[] = $this->rated($keymap, $command, $chord, $travel);
@@ -62,6 +72,9 @@ final readonly class FreeChords
     {
         $cost = $travel;
         $reasons = [sprintf('%d mm for the left hand', round($travel))];
+        if ($this->alsoAt !== []) {
+            $reasons[] = 'works in '.implode(', ', array_keys($this->alsoAt));
+        }
         if ($this->isElsewhere($keymap, $command, $chord)) {
             $cost -= self::SAME_ELSEWHERE;
             array_unshift($reasons, 'the same chord in another application');
@@ -83,7 +96,7 @@ final readonly class FreeChords
             Modifiers::of(Modifier::Primary, Modifier::Shift), Modifiers::of(Modifier::Primary, Modifier::Alt), Modifiers::of(Modifier::Alt, Modifier::Shift),
         ];
         foreach ($keymap->seat->board->keys() as $placed) {
-            if ($placed->key->modifier() !== null || in_array($placed->key, self::LEFT_ALONE, true)) {
+            if ($placed->key->isOnlyHeld() || in_array($placed->key, self::LEFT_ALONE, true)) {
                 continue;
             }
             foreach ($layers as $layer) {
@@ -97,16 +110,27 @@ final readonly class FreeChords
 
     private function isLeftToTheSystem(Chord $chord): bool
     {
-        $function = preg_match('/^F\d+$/', $chord->key->value) === 1;
+        $isFunction = $chord->key instanceof Key && preg_match('/^F\d+$/', $chord->key->value) === 1;
 
-        return ($chord->modifiers->has(Modifier::Primary) && in_array($chord->key, self::LEFT_TO_THE_SYSTEM, true))
-            || ($function && ($chord->modifiers->has(Modifier::Alt) || $chord->modifiers->has(Modifier::Primary)));
+        return ($chord->modifiers->has(Modifier::Primary) && in_array($chord->key, self::LEFT_ALONE_WITH_PRIMARY, true))
+            || ($isFunction && ($chord->modifiers->has(Modifier::Alt) || $chord->modifiers->has(Modifier::Primary)));
+    }
+
+    private function isReachedEverywhere(Seat $here, Chord $chord): bool
+    {
+        foreach ([$here, ...array_values($this->alsoAt)] as $seat) {
+            if ((new ReachJudge($seat, $this->reserved))->of($chord)->kind !== ReachKind::AsWritten) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function isTyped(LoadedKeymap $keymap, Chord $chord, string $context): bool
     {
         return $keymap->application->contexts->get($context)->textEntry
-            && $keymap->seat->layout->typed($chord->key, $chord->modifiers) !== null;
+            && $keymap->seat->typed($chord) !== null;
     }
 
     private function isElsewhere(LoadedKeymap $keymap, string $command, Chord $chord): bool
@@ -123,7 +147,7 @@ final readonly class FreeChords
 
     private function wordItStandsFor(LoadedKeymap $keymap, string $command, Chord $chord): ?string
     {
-        $legend = $keymap->seat->layout->legend($chord->key) ?? '';
+        $legend = $chord->key instanceof Key ? $keymap->seat->layout->legend($chord->key) ?? '' : '';
         foreach (preg_split('/[^\p{L}]+/u', $keymap->application->commandName($command), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             if (mb_strlen($word) >= self::SHORTEST_WORD && $legend !== '' && mb_strtoupper(mb_substr($word, 0, 1)) === $legend) {
                 return $word;

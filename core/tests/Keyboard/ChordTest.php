@@ -13,7 +13,7 @@ use Zebrafinch\Core\Tests\World;
 
 test('every key with every set of modifiers reads back as what was written', function () {
     foreach (Key::cases() as $key) {
-        for ($bits = 0; $key->modifier() === null && $bits < 32; $bits++) {
+        for ($bits = 0; ! $key->isOnlyHeld() && $bits < 64; $bits++) {
             $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => ($bits & $one->bit()) !== 0);
             $chord = Chord::of($key, ...$held);
             expect(Chord::parse($chord->id())->equals($chord))->toBeTrue();
@@ -38,6 +38,26 @@ test('text that is not a chord is refused at the part that is wrong', function (
     'an unknown key' => ['Primary+KeyÄ', 'character 9', 'not a key'],
     'nothing' => ['', 'character 1', 'not a key'],
     'a modifier alone' => ['ShiftLeft', null, 'only modifies'],
+    'two characters' => ["Primary+'ab'", null, 'not one character'],
+    'a blank as a character' => ["' '", null, 'not one character'],
+    'a character with Shift' => ["Shift+'a'", null, 'names Shift'],
+]);
+
+test('a chord by character is written between apostrophes, whatever the character', function (string $text) {
+    $chord = Chord::parse($text);
+    expect($chord->isByCharacter())->toBeTrue()->and($chord->id())->toBe($text);
+})->with(["'<'", "Primary+'+'", "Primary+Alt+'é'", "Control+'''", "'🙂'"]);
+
+test('a chord by character is pressed with whatever types it here', function (string $layout, System $system, string $chord, array $presses) {
+    expect(array_map(static fn (Chord $one): string => $one->id(), World::seat($system, 'full-iso', $layout)->presses(Chord::parse($chord))))->toBe($presses);
+})->with([
+    'shifted in the US' => ['us', System::Linux, "'<'", ['IntlBackslash', 'Shift+Comma']],
+    'its own key in Germany' => ['german', System::Windows, "'<'", ['IntlBackslash']],
+    'a digit on two keys' => ['us', System::Linux, "Primary+'7'", ['Control+Digit7', 'Control+Numpad7']],
+    'AltGr on Windows' => ['german', System::Windows, "'@'", ['Control+Alt+KeyQ']],
+    'AltGr on Linux' => ['german', System::Linux, "'@'", ['AltGraph+KeyQ']],
+    'Option on macOS' => ['german', System::MacOs, "'@'", ['Alt+KeyQ']],
+    'a dead key reaches nothing' => ['swedish', System::Linux, "'`'", []],
 ]);
 
 test('primary is command on macOS and control elsewhere', function (System $system, string $pressed) {

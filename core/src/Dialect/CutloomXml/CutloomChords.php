@@ -13,7 +13,7 @@ use Zebrafinch\Core\Keyboard\UnreadableChord;
 /** Words with blanks between: modifiers first, the key last. `Primary Shift B`, `Left`, `Pad7`. */
 final readonly class CutloomChords
 {
-    private const MODIFIERS = ['Primary' => Modifier::Primary, 'Control' => Modifier::Control, 'Option' => Modifier::Alt, 'Shift' => Modifier::Shift, 'System' => Modifier::Meta];
+    private const MODIFIERS = ['Primary' => Modifier::Primary, 'Control' => Modifier::Control, 'Option' => Modifier::Alt, 'Third' => Modifier::AltGraph, 'Shift' => Modifier::Shift, 'System' => Modifier::Meta];
 
     private KeySpelling $keys;
 

@@ -13,7 +13,7 @@ use Zebrafinch\Core\Keyboard\UnreadableChord;
 /** Two fields with a tab between: a letter for each modifier or a hyphen, and the key in lower case. */
 final readonly class FaderloftChords
 {
-    private const LETTERS = ['p' => Modifier::Primary, 'c' => Modifier::Control, 'a' => Modifier::Alt, 's' => Modifier::Shift, 'm' => Modifier::Meta];
+    private const LETTERS = ['p' => Modifier::Primary, 'c' => Modifier::Control, 'a' => Modifier::Alt, 'g' => Modifier::AltGraph, 's' => Modifier::Shift, 'm' => Modifier::Meta];
 
     private const NONE = '-';
 
