@@ -10,11 +10,14 @@ use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Intent\Search;
+use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Reach\ReservedChords;
 
 /** Hands the shipped data (catalogues/, boards/) to the core. One instance serves one process. */
 final class Library
@@ -28,7 +31,7 @@ final class Library
 
     private ?Vocabulary $vocabulary = null;
 
-    public function __construct(private readonly string $root, private readonly Dialects $dialects)
+    public function __construct(private readonly string $root, private readonly Dialects $dialects, private readonly Kept $kept)
     {
     }
 
@@ -84,23 +87,41 @@ final class Library
 
     public function seat(string $board, string $layout, System $system): Seat
     {
-        return new Seat(
-            Board::fromData($this->decode("{$this->root}/boards/{$board}.json")),
-            Layout::fromData($this->decode("{$this->root}/boards/layouts/{$layout}.json")),
-            $system,
-        );
+        return new Seat($this->board($board, $system), $this->layout($layout), $system);
+    }
+
+    public function board(string $id, System $system): Board
+    {
+        return Board::fromData($this->decode("{$this->root}/boards/{$id}.json"), $system);
+    }
+
+    public function layout(string $id): Layout
+    {
+        return Layout::fromData($this->decode("{$this->root}/boards/layouts/{$id}.json"));
+    }
+
+    public function reserved(): ReservedChords
+    {
+        return ReservedChords::fromData($this->decode("{$this->root}/boards/reserved.json")['reserved']);
+    }
+
+    public function search(): Search
+    {
+        $make = fn (): array => SearchIndex::of(array_values($this->applications()), $this->vocabulary())->toData();
+
+        return new Search(SearchIndex::fromData($this->kept->array('search', File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE), $make)));
     }
 
     /** @return list<string> */
     public function boardIds(): array
     {
-        return $this->names('boards/*.json');
+        return $this->names('boards/*-*.json');
     }
 
-    /** @return list<string> */
+    /** @return list<string> in the order in which they are offered */
     public function layoutIds(): array
     {
-        return $this->names('boards/layouts/*.json');
+        return array_column($this->decode("{$this->root}/boards/layouts/sources.json")['layouts'], 'id');
     }
 
     /** @return list<string> */

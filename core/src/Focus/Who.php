@@ -31,7 +31,21 @@ final readonly class Who
     /** @throws \Zebrafinch\Core\Application\UnknownContext */
     public function gets(Chord $chord, Gesture $gesture, string $focus): Ladder
     {
-        $bound = $this->keymap->boundTo($chord, $gesture);
+        $place = $this->keymap->application->contexts->get($focus);
+        $rungs = $this->rungs($chord, $gesture, $focus);
+
+        return new Ladder($place, $rungs, $this->sentence($chord, $place, $rungs));
+    }
+
+    /**
+     * The rungs of {@see gets()} alone.
+     *
+     * @param  bool  $asIfUnbound  for a chord that nothing is bound to, whatever the keymap has
+     * @return non-empty-list<Rung>
+     */
+    public function rungs(Chord $chord, Gesture $gesture, string $focus, bool $asIfUnbound = false): array
+    {
+        $bound = $asIfUnbound ? [] : $this->keymap->boundTo($chord, $gesture);
         $ranks = $this->ranksInOrder($focus);
         $typed = $this->typedCharacter($ranks, $chord);
         $rungs = [];
@@ -47,9 +61,7 @@ final readonly class Who
             $winner ??= $typed === null ? $loaded : null;
         }
 
-        $place = $this->keymap->application->contexts->get($focus);
-
-        return new Ladder($place, $rungs, $this->sentence($chord, $place, $winner, $typed, $rungs));
+        return $rungs;
     }
 
     /** @return non-empty-list<non-empty-list<Context>> in the order in which they are asked; the focus is always first within its own rank */
@@ -106,10 +118,12 @@ final readonly class Who
     }
 
     /** @param  list<Rung>  $rungs */
-    private function sentence(Chord $chord, Context $focus, ?Binding $winner, ?string $typed, array $rungs): string
+    private function sentence(Chord $chord, Context $focus, array $rungs): string
     {
         $label = $this->keymap->seat->printer()->inSentence($chord);
         $bound = array_filter($rungs, static fn (Rung $rung): bool => $rung->binding !== null);
+        $winner = array_values(array_filter($rungs, static fn (Rung $rung): bool => $rung->verdict === Verdict::Wins))[0]->binding ?? null;
+        $typed = $this->typedCharacter($this->ranksInOrder($focus->id), $chord);
 
         return match (true) {
             $winner !== null => "With the focus in {$focus->name}, {$label} runs {$this->called($winner)}.",

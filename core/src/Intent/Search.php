@@ -4,103 +4,74 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Intent;
 
-use Zebrafinch\Core\Application\Application;
-use Zebrafinch\Core\Application\Command;
-
 /**
- * Finds commands by the words people know: of the name, the menu path, the tooltip, the context,
- * or of the intent and its synonyms. Word order does not matter, and a slip of the finger is forgiven.
+ * Finds commands by the words people know: of the name, the menu path, the tooltip, the context, or of the intent and its
+ * synonyms. Word order does not matter, a slip of the finger is forgiven, and a word that leads nowhere only weighs against.
+ *
+ * @phpstan-import-type EntryData from SearchIndex
  */
 final readonly class Search
 {
-    private const WEIGHTS = ['name' => 5.0, 'synonym' => 4.0, 'menu' => 2.0, 'tooltip' => 1.5, 'context' => 1.0];
+    /** Added when all that was typed is a name or a synonym. */
+    private const WHOLE_PHRASE = 1.0;
 
-    /** Added when all that was typed stands together in one name or synonym. */
-    private const WHOLE_PHRASE = 6.0;
+    /** What is not reached by this share of the typed words' weight is not shown. */
+    private const LEAST_SHARE = 0.3;
 
-    /** @param  list<Application>  $applications */
-    public function __construct(private array $applications, private Vocabulary $vocabulary)
+    public function __construct(private SearchIndex $index)
     {
-    }
-
-    /** @return list<Hit> the best first; empty when nothing was typed */
-    public function find(string $typed, int $most): array
-    {
-        $words = WordMatcher::words($typed);
-        if ($words === []) {
-            return [];
-        }
-        $hits = [];
-        foreach ($this->applications as $application) {
-            foreach ($application->commands() as $command) {
-                $hits[] = $this->rate($application, $command, $words);
-            }
-        }
-        $hits = array_values(array_filter($hits));
-        usort($hits, static fn (Hit $one, Hit $other): int => [$other->score, $one->command->name] <=> [$one->score, $other->command->name]);
-
-        return array_slice($hits, 0, $most);
-    }
-
-    /** @param  non-empty-list<string>  $words */
-    private function rate(Application $application, Command $command, array $words): ?Hit
-    {
-        $match = $this->vocabulary->matchFor($application->id, $command->id);
-        $intent = $match === null ? null : $this->vocabulary->intent($match->intent);
-        $fields = $this->fields($application, $command, $intent);
-        $score = 0.0;
-        $best = 0.0;
-        $because = '';
-        foreach ($words as $word) {
-            [$points, $where] = $this->bestField($word, $fields);
-            if ($points === 0.0) {
-                return null;
-            }
-            $score += $points;
-            if ($points > $best) {
-                [$best, $because] = [$points, $where];
-            }
-        }
-        foreach ($fields as [$kind, $text]) {
-            if ($kind !== 'tooltip' && WordMatcher::words($text) === $words) {
-                [$score, $because] = [$score + self::WHOLE_PHRASE, "{$kind} \"{$text}\""];
-                break;
-            }
-        }
-
-        return new Hit($application, $command, $intent, $score / count($words), $because);
-    }
-
-    /** @return non-empty-list<array{key-of<self::WEIGHTS>, string}> kind and text, the weightiest first */
-    private function fields(Application $application, Command $command, ?Intent $intent): array
-    {
-        $synonyms = $intent === null ? [] : [$intent->name, ...$intent->synonyms];
-
-        return [
-            ['name', $command->name],
-            ...array_map(static fn (string $text): array => ['synonym', $text], $synonyms),
-            ...array_map(static fn (string $text): array => ['menu', $text], $command->menu),
-            ['tooltip', $command->tooltip],
-            ['context', $application->contexts->get($command->home)->name],
-        ];
     }
 
     /**
-     * @param  list<array{key-of<self::WEIGHTS>, string}>  $fields
-     * @return array{float, string} points, and where they come from
+     * What the words lead to, an intent's commands together, the best first.
+     *
+     * @param  null|callable(EntryData): bool  $isWanted  narrows what is looked at
+     * @return list<Found>
      */
-    private function bestField(string $word, array $fields): array
+    public function find(string $typed, int $most, ?callable $isWanted = null): array
     {
-        $best = [0.0, ''];
-        foreach ($fields as [$kind, $text]) {
-            foreach (WordMatcher::words($text) as $written) {
-                $points = self::WEIGHTS[$kind] * WordMatcher::fit($word, $written);
-                if ($points > $best[0]) {
-                    $best = [$points, "{$kind} \"{$text}\""];
-                }
+        $words = WordMatcher::sayingWords($typed);
+        $scores = $this->scores($words);
+        foreach ($this->index->called($words) as $entry) {
+            $scores[$entry] = ($scores[$entry] ?? 0.0) + self::WHOLE_PHRASE;
+        }
+        arsort($scores);
+        $found = [];
+        foreach ($scores as $number => $score) {
+            $entry = $this->index->entry($number);
+            if ($isWanted !== null && ! $isWanted($entry)) {
+                continue;
             }
+            $group = $entry['intent'] ?? "{$entry['application']} {$entry['command']}";
+            if (! isset($found[$group]) && count($found) === $most) {
+                continue;
+            }
+            $found[$group] = ($found[$group] ?? new Found($entry['intent'], $score, []))->with($entry['application'], $entry['command']);
         }
 
-        return $best;
+        return array_values($found);
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return array<int, float> by entry
+     */
+    private function scores(array $words): array
+    {
+        $sums = [];
+        $whole = 0.0;
+        foreach ($words as $word) {
+            $reached = $this->index->reached($word);
+            // A word that leads to few commands says more than one that leads to many; one that leads nowhere still asks for something.
+            $weight = log(1 + $this->index->size() / (1 + count(array_filter($reached, static fn (float $fit): bool => $fit > 0.5))));
+            $whole += $weight;
+            foreach ($reached as $entry => $fit) {
+                $sums[$entry] = ($sums[$entry] ?? 0.0) + $weight * $fit;
+            }
+        }
+        $shares = $whole > 0 ? array_map(static fn (float $sum): float => $sum / $whole, $sums) : [];
+        $best = $shares === [] ? 0.0 : max($shares);
+
+        return array_filter($shares, static fn (float $share): bool => $share >= self::LEAST_SHARE * $best);
     }
 }

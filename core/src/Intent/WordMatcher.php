@@ -4,16 +4,40 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Intent;
 
-/** How well a typed word fits a written one: the same, its beginning, or a slip of the finger. */
+/** How well a typed word fits a written one: the same, its stem, its beginning, or a slip of the finger. */
 final readonly class WordMatcher
 {
     /** Words shorter than this must be typed without a slip. */
     private const LONG_ENOUGH_FOR_A_SLIP = 4;
 
+    /** From this length on two slips are forgiven. */
+    private const LONG_ENOUGH_FOR_TWO = 7;
+
+    /** Words that join others and say nothing by themselves. */
+    private const JOINING = ['a', 'all', 'an', 'and', 'as', 'at', 'by', 'do', 'for', 'from', 'how', 'i', 'in', 'into', 'is', 'it', 'its', 'me', 'my', 'of', 'on', 'or', 'so', 'that', 'the', 'this', 'to', 'what', 'with'];
+
     /** @return list<string> lower-case words */
     public static function words(string $text): array
     {
         return preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
+    /** @return list<string> the words that say something; all of them where none does */
+    public static function sayingWords(string $text): array
+    {
+        $words = self::words($text);
+        $saying = array_values(array_diff($words, self::JOINING));
+
+        return $saying === [] ? $words : $saying;
+    }
+
+    /** The word without the endings that English gives it in a sentence. */
+    public static function stem(string $word): string
+    {
+        $stem = (string) preg_replace(['/(?<=\w{3})(?:ies)$/', '/(?<=\w{3})(?:ing|ed|es|s)$/'], ['y', ''], $word, 1);
+
+        // "cutting" and "zoomed" end in what their stem doubles or loses.
+        return (string) preg_replace(['/([bdgmnprt])\1$/', '/e$/'], ['$1', ''], $stem);
     }
 
     /** From 0 (no fit) to 1 (the same word). */
@@ -22,15 +46,33 @@ final readonly class WordMatcher
         if ($typed === $written) {
             return 1.0;
         }
-        if (str_starts_with($written, $typed)) {
-            return mb_strlen($typed) === 1 ? 0.3 : 0.8;
+        if (self::stem($typed) === self::stem($written)) {
+            return 0.9;
         }
-        if (mb_strlen($typed) < self::LONG_ENOUGH_FOR_A_SLIP) {
+        $length = mb_strlen($typed);
+        if (str_starts_with($written, $typed)) {
+            return $length === 1 ? 0.3 : 0.5 + 0.35 * $length / mb_strlen($written);
+        }
+        if ($length < self::LONG_ENOUGH_FOR_A_SLIP || abs($length - mb_strlen($written)) > 2) {
             return 0.0;
         }
-        $slips = levenshtein($typed, $written);
-        $allowed = mb_strlen($typed) >= 7 ? 2 : 1;
+        $slips = self::slips($typed, $written);
 
-        return $slips <= $allowed ? 0.6 - 0.1 * $slips : 0.0;
+        return $slips <= ($length >= self::LONG_ENOUGH_FOR_TWO ? 2 : 1) ? 0.7 - 0.15 * $slips : 0.0;
+    }
+
+    /** Letters that were left out, put in or changed; two neighbours that changed places are one slip. */
+    private static function slips(string $typed, string $written): int
+    {
+        $distance = levenshtein($typed, $written);
+        if ($distance === 2 && strlen($typed) === strlen($written)) {
+            $differing = array_keys(array_diff_assoc(str_split($typed), str_split($written)));
+            $isSwap = count($differing) === 2 && $differing[1] === $differing[0] + 1
+                && $typed[$differing[0]] === $written[$differing[1]] && $typed[$differing[1]] === $written[$differing[0]];
+
+            return $isSwap ? 1 : 2;
+        }
+
+        return $distance;
     }
 }

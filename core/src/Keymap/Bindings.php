@@ -95,6 +95,14 @@ final readonly class Bindings implements Countable, IteratorAggregate
         return new self(array_values($list));
     }
 
+    /** Puts a binding in the place of the first line that says what $old says. */
+    public function replaced(Binding $old, Binding $new): self
+    {
+        $at = array_search($old->id(), $this->ids(), true);
+
+        return $at === false ? $this : new self(array_values(array_replace($this->list, [$at => $new])));
+    }
+
     /**
      * The bindings of another list that this one lacks, counting repeats.
      *
