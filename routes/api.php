@@ -1,15 +1,19 @@
 <?php
 
 use App\Http\Controllers\ApplicationController;
+use App\Http\Controllers\FindController;
+use App\Http\Controllers\KeyboardController;
 use App\Http\Controllers\KeyFileController;
 use App\Http\Controllers\KeymapController;
-use App\Http\Controllers\LookUpController;
 use App\Http\Controllers\PresetController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RemapController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StripeController;
 use App\Http\Controllers\SuiteController;
+use App\Http\Controllers\TableController;
+use App\Http\Controllers\TravelController;
+use App\Http\Controllers\WhoController;
 use App\Models\KeyFile;
 use App\Models\Keymap;
 use App\Models\Preset;
@@ -26,16 +30,20 @@ Route::middleware('auth')->group(function (): void {
     Route::get('applications', [ApplicationController::class, 'index'])->can('viewAny', Keymap::class);
     Route::get('applications/{application}', [ApplicationController::class, 'show'])->can('viewAny', Keymap::class);
     Route::get('applications/{application}/keymap', [KeymapController::class, 'current'])->can('viewAny', Keymap::class);
-    Route::get('applications/{application}/layer', [LookUpController::class, 'layer'])->can('viewAny', Keymap::class);
     Route::get('applications/{application}/remap', [RemapController::class, 'show'])->can('viewAny', Keymap::class);
     Route::get('applications/{application}/clashes', [RemapController::class, 'clashes'])->can('viewAny', Keymap::class);
     Route::get('applications/{application}/clashes/{clash}', [RemapController::class, 'remedies'])->can('viewAny', Keymap::class);
-    Route::get('who', [LookUpController::class, 'who'])->can('viewAny', Keymap::class);
-    Route::get('find', [LookUpController::class, 'find'])->can('viewAny', Keymap::class);
+    Route::get('keyboards', [KeyboardController::class, 'index'])->can('viewAny', Keymap::class);
+    Route::post('layout-proposals', [KeyboardController::class, 'propose'])->can('viewAny', Keymap::class);
+    Route::get('table', TableController::class)->can('viewAny', Keymap::class);
+    Route::get('who', WhoController::class)->can('viewAny', Keymap::class);
+    Route::get('find', FindController::class)->can('viewAny', Keymap::class);
+    Route::get('travel', [TravelController::class, 'show'])->can('viewAny', Keymap::class);
     Route::get('stripes', StripeController::class)->can('viewAny', Keymap::class);
 
     Route::get('keymaps', [KeymapController::class, 'index'])->can('viewAny', Keymap::class);
     Route::post('applications/{application}/keymaps', [KeymapController::class, 'store'])->can('create', Keymap::class);
+    Route::post('applications/{application}/variants', [TravelController::class, 'store'])->can('create', Keymap::class);
     Route::post('applications/{application}/use-factory', [KeymapController::class, 'useFactory'])->can('create', Keymap::class);
     Route::post('keymaps/{keymap}/use', [KeymapController::class, 'use'])->can('update', 'keymap');
     Route::post('keymaps/{keymap}/changes', [KeymapController::class, 'change'])->can('update', 'keymap');
@@ -50,6 +58,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('presets/{preset}/releases', [PresetController::class, 'addRelease'])->can('update', 'preset');
 
     Route::get('suites', [SuiteController::class, 'index'])->can('viewAny', Suite::class);
+    Route::patch('suites/{suite}', [SuiteController::class, 'update'])->can('update', 'suite');
     Route::post('suites/{suite}/handovers', [SuiteController::class, 'handOver'])->can('handOver', 'suite');
     Route::post('suites/{suite}/put-backs', [SuiteController::class, 'putBack'])->can('handOver', 'suite');
     Route::post('suites/{suite}/take-ins', [SuiteController::class, 'takeIn'])->can('view', 'suite');

@@ -4,22 +4,44 @@ declare(strict_types=1);
 
 namespace App\Keymaps;
 
+use App\Library\Library;
 use App\Models\Keymap;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /** What somebody works with in one application: a keymap of their own, or the protected factory one. */
-final readonly class CurrentKeymap
+final class CurrentKeymap
 {
+    /** @var list<string>|null */
+    private ?array $changed = null;
+
     /** @param  Keymap|null  $own null for the factory keymap */
-    public function __construct(public Application $application, public Bindings $bindings, public ?Keymap $own)
+    public function __construct(public readonly Application $application, public readonly Bindings $bindings, public readonly ?Keymap $own)
     {
+    }
+
+    public function name(): string
+    {
+        return $this->own->name ?? 'Factory';
     }
 
     public function at(Seat $seat): LoadedKeymap
     {
         return new LoadedKeymap($this->application, $this->bindings, $seat);
+    }
+
+    /** @return list<string> ids of the commands whose bindings are not the factory's */
+    public function changedCommands(Library $library): array
+    {
+        if ($this->changed === null) {
+            $change = $this->own === null ? Change::none() : Change::between($library->factory($this->application)->bindings(), $this->bindings);
+            $this->changed = array_values(array_unique(array_map(static fn (Binding $one): string => $one->command, [...$change->removed, ...$change->added])));
+        }
+
+        return $this->changed;
     }
 }

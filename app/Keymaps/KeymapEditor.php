@@ -9,6 +9,7 @@ use App\Models\Keymap;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\Overlay;
 
 /** Writes to a keymap: each write names the version it was made on, and one made on an older version is refused. */
 final readonly class KeymapEditor
@@ -72,7 +73,24 @@ final readonly class KeymapEditor
 
     private function write(Keymap $keymap, Change $change): void
     {
-        $keymap->update(['bindings' => $change->applyTo($keymap->bindings), 'version' => $keymap->version + 1]);
+        $bindings = $change->applyTo($keymap->bindings);
+        $parent = $keymap->parent_id === null ? null : Keymap::query()->findOrFail($keymap->parent_id);
+        $keymap->update([
+            'bindings' => $bindings,
+            'overlay' => $parent === null ? null : Overlay::between($parent->bindings, $bindings),
+            'version' => $keymap->version + 1,
+        ]);
+        $this->leadFollowers($keymap);
+    }
+
+    /** Keymaps that follow this one get its new bindings under their own differences. */
+    private function leadFollowers(Keymap $keymap): void
+    {
+        foreach ($keymap->followers()->lockForUpdate()->get() as $follower) {
+            $bindings = $follower->overlay?->over($keymap->bindings) ?? $keymap->bindings;
+            $follower->update(['bindings' => $bindings, 'version' => $follower->version + 1]);
+            $this->leadFollowers($follower);
+        }
     }
 
     private function lockAt(Keymap $keymap, int $version): Keymap

@@ -10,6 +10,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\Overlay;
 
 /** Makes keymaps: from the factory one, or from a key file that was brought in. */
 final readonly class KeymapStarter
@@ -51,12 +52,44 @@ final readonly class KeymapStarter
         $user->kit->keymaps()->where('application', $application->id)->where('in_use', true)->update(['in_use' => false]);
     }
 
+    /**
+     * A keymap that follows the one in use, with some of its own. A variant of the factory keymap has nothing to follow, since that
+     * one never changes.
+     *
+     * @throws NameTaken
+     */
+    public function variant(User $user, CurrentKeymap $current, string $name, Change $change): Keymap
+    {
+        if ($current->own === null) {
+            return $this->start($user, $current->application, $name, $this->library->factoryBytes($current->application), 'For the road', $change);
+        }
+
+        return DB::transaction(function () use ($user, $current, $name, $change): Keymap {
+            $parent = Keymap::query()->lockForUpdate()->findOrFail($current->own->id);
+            $this->requireFreeName($user, $current->application, $name);
+            $bindings = $change->applyTo($parent->bindings);
+            $variant = $user->kit->keymaps()->create([
+                'application' => $parent->application, 'name' => $name, 'in_use' => false, 'version' => 1, 'source' => $parent->source,
+                'bindings' => $bindings, 'parent_id' => $parent->id, 'overlay' => Overlay::between($parent->bindings, $bindings),
+            ]);
+            $this->use($variant);
+
+            return $variant;
+        });
+    }
+
+    /** @throws NameTaken */
+    private function requireFreeName(User $user, Application $application, string $name): void
+    {
+        if ($user->kit->keymaps()->where('application', $application->id)->where('name', $name)->exists()) {
+            throw NameTaken::by($name, $application->name);
+        }
+    }
+
     private function start(User $user, Application $application, string $name, string $bytes, ?string $title, ?Change $change): Keymap
     {
         return DB::transaction(function () use ($user, $application, $name, $bytes, $title, $change): Keymap {
-            if ($user->kit->keymaps()->where('application', $application->id)->where('name', $name)->exists()) {
-                throw NameTaken::by($name, $application->name);
-            }
+            $this->requireFreeName($user, $application, $name);
             $keymap = $user->kit->keymaps()->create([
                 'application' => $application->id, 'name' => $name, 'in_use' => false, 'version' => 1, 'source' => $bytes,
                 'bindings' => $this->library->dialect($application)->read($bytes, $application)->bindings(),

@@ -8,6 +8,7 @@ use App\Library\Library;
 use App\Models\User;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Remap\FreeChords;
 
 /** Answers what a person's keymaps are now. */
@@ -30,8 +31,12 @@ final readonly class KitReader
         return new CurrentKeymap($application, $own->bindings ?? $this->library->factory($application)->bindings(), $own);
     }
 
-    /** Free chords for one application, which know what its intents have in the others. */
-    public function freeChords(User $user, Application $application): FreeChords
+    /**
+     * Free chords for one application, which know what its intents have in the others.
+     *
+     * @param  array<string, Seat>  $alsoAt  by the name of its room: where the chords must be reached too
+     */
+    public function freeChords(User $user, Application $application, array $alsoAt = []): FreeChords
     {
         $vocabulary = $this->library->vocabulary();
         $elsewhere = [];
@@ -43,7 +48,7 @@ final readonly class KitReader
         }
         $others = array_filter($this->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
 
-        return new FreeChords(array_map(fn (string $intent): array => $this->firstChords($others, $intent), $elsewhere));
+        return new FreeChords(array_map(fn (string $intent): array => $this->firstChords($others, $intent), $elsewhere), $alsoAt, $this->library->reserved());
     }
 
     /**

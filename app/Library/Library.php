@@ -109,7 +109,7 @@ final class Library
     {
         $make = fn (): array => SearchIndex::of(array_values($this->applications()), $this->vocabulary())->toData();
 
-        return new Search(SearchIndex::fromData($this->kept->array('search', File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE), $make)));
+        return new Search(SearchIndex::fromData($this->kept->array('search', array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE)), $make)));
     }
 
     /** @return list<string> */

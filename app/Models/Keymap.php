@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsBindings;
+use App\Models\Casts\AsOverlay;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Overlay;
 
 /**
  * @property int $id
@@ -20,24 +22,39 @@ use Zebrafinch\Core\Keymap\Bindings;
  * @property int $version
  * @property string $source
  * @property Bindings $bindings
+ * @property int|null $parent_id
+ * @property Overlay|null $overlay
  * @property Carbon $updated_at
  * @property-read Kit $kit
+ * @property-read Keymap|null $parent
  */
 final class Keymap extends Model
 {
     /** @var list<string> */
-    protected $fillable = ['kit_id', 'application', 'name', 'in_use', 'version', 'source', 'bindings'];
+    protected $fillable = ['kit_id', 'application', 'name', 'in_use', 'version', 'source', 'bindings', 'parent_id', 'overlay'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['in_use' => 'boolean', 'bindings' => AsBindings::class];
+        return ['in_use' => 'boolean', 'bindings' => AsBindings::class, 'overlay' => AsOverlay::class];
     }
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
     {
         return $this->belongsTo(Kit::class);
+    }
+
+    /** @return BelongsTo<Keymap, $this> the keymap that this one follows */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    /** @return HasMany<Keymap, $this> */
+    public function followers(): HasMany
+    {
+        return $this->hasMany(self::class, 'parent_id');
     }
 
     /** @return HasMany<Edit, $this> */

@@ -25,6 +25,12 @@ final readonly class SuitePolicy
         return $user->role->mayHandOver();
     }
 
+    /** Notes which keyboard stands in the room. */
+    public function update(User $user, Suite $suite): bool
+    {
+        return $user->role->mayHandOver();
+    }
+
     public function rehearse(User $user, Suite $suite): bool
     {
         return true;

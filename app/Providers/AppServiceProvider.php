@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Library\Kept;
 use App\Library\Library;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +22,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->singleton(Library::class, fn (): Library => new Library(base_path(), Dialects::standard()));
+        $this->app->singleton(Library::class, fn (): Library => new Library(base_path(), Dialects::standard(), new Kept(storage_path('framework/cache'))));
         $this->app->singleton(Docket::class, fn (): Docket => Docket::standard());
     }
 

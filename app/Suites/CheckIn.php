@@ -15,10 +15,10 @@ use Illuminate\Support\Facades\DB;
 /** What a room's agent says when it calls, and what it is given to do. */
 final readonly class CheckIn
 {
-    /** While somebody rehearses in the room, its agent calls this often; otherwise a second apart. In ms. */
+    /** While somebody rehearses in the room, its agent calls this often. In ms. */
     private const POLL_REHEARSING = 150;
 
-    private const POLL_IDLE = 800;
+    private const POLL_IDLE = 1200;
 
     private const REHEARSAL_ENDS_AFTER_MINUTES = 2;
 

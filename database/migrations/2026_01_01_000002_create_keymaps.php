@@ -34,6 +34,8 @@ return new class extends Migration
             $table->unsignedInteger('version')->default(1)->comment('goes up with every write; a write on an older one is refused');
             $table->text('source')->comment('the key file it started from, in the dialect of the application');
             $table->jsonb('bindings')->comment('as they are now: those of the source with all edits that are not undone');
+            $table->foreignId('parent_id')->nullable()->comment('the keymap that this one follows')->constrained('keymaps')->nullOnDelete();
+            $table->jsonb('overlay')->nullable()->comment('what it has otherwise than its parent; set exactly when it has one');
             $table->timestamps();
             $table->unique(['kit_id', 'application', 'name']);
         });

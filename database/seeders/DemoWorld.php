@@ -16,7 +16,10 @@ final class DemoWorld extends Seeder
     public const PASSWORD = 'night-train';
 
     /** Tokens of the workstation stand-ins; they only ever open the demo on loopback. */
-    public const TOKENS = ['avocet' => 'demo-token-of-avocet', 'dunlin' => 'demo-token-of-dunlin'];
+    public const TOKENS = [
+        'avocet' => 'demo-token-of-avocet', 'bittern' => 'demo-token-of-bittern', 'curlew' => 'demo-token-of-curlew', 'dunlin' => 'demo-token-of-dunlin',
+        'road-case' => 'demo-token-of-road-case',
+    ];
 
     private const ACCOUNTS = [
         ['picture editor', 'picture@saltmarsh.example', Role::Editor],
@@ -32,8 +35,11 @@ final class DemoWorld extends Seeder
             $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
             $user->kit()->firstOrCreate([], ['name' => 'Kit of the '.$name]);
         }
-        $this->suite('avocet', 'Avocet', 'Full size, ANSI', 'US English', System::MacOs, ['cutloom', 'faderloft']);
-        $this->suite('dunlin', 'Dunlin', 'Full size, ISO', 'Swedish', System::Linux, ['cutloom', 'faderloft']);
+        $this->suite('avocet', 'Avocet', 'full-ansi', 'us', System::MacOs, ['cutloom', 'faderloft']);
+        $this->suite('bittern', 'Bittern', 'full-iso', 'german', System::Windows, ['cutloom']);
+        $this->suite('curlew', 'Curlew', 'compact-iso', 'british', System::MacOs, ['cutloom']);
+        $this->suite('dunlin', 'Dunlin', 'full-iso', 'swedish', System::Linux, ['cutloom', 'faderloft']);
+        $this->suite('road-case', 'Road case', 'laptop-iso', 'french', System::MacOs, ['cutloom']);
     }
 
     /** @param  list<string>  $applications */

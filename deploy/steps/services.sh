@@ -4,7 +4,7 @@
 # and leaves any web server on the machine alone. Behind a real one, point it at public/index.php as with any Laravel application.
 
 WEB_WORKERS=6
-SUITES="avocet dunlin"
+SUITES="avocet bittern curlew dunlin road-case"
 RUN=${ZEBRAFINCH_RUN:-$VAR/run}
 DATABASE=${ZEBRAFINCH_DATABASE:-zebrafinch}
 WORKSTATIONS=${ZEBRAFINCH_WORKSTATIONS:-$VAR/workstations}

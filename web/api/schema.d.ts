@@ -74,23 +74,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/applications/{application}/layer": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What each key does while modifiers are held */
-        get: operations["getApplicationsApplicationLayer"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/applications/{application}/remap": {
         parameters: {
             query?: never;
@@ -140,6 +123,108 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/keyboards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Boards and layouts to choose from */
+        get: operations["getKeyboards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/layout-proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The layout that fits what a browser tells of its keys */
+        post: operations["postLayoutProposals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What every press does in every application, worked out beforehand */
+        get: operations["getTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kit against another keyboard */
+        get: operations["getTravel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a keymap that follows the one in use */
+        post: operations["postApplicationsApplicationVariants"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Note which keyboard stands in the room */
+        patch: operations["patchSuitesSuite"];
         trace?: never;
     };
     "/who": {
@@ -599,11 +684,13 @@ export interface components {
         };
         /** @description A chord, written and printed for the seat of the request. */
         Chord: {
-            /** @description Modifiers and a W3C key code, such as Primary+Shift+KeyS. */
+            /** @description Modifiers and a W3C key code, such as Primary+Shift+KeyS, or a character between apostrophes. */
             id: string;
             label: string;
             caps: string[];
             spoken: string;
+            /** @description A value for aria-keyshortcuts. */
+            aria: string;
         };
         CommandName: {
             id: string;
@@ -653,6 +740,9 @@ export interface components {
         };
         Who: {
             chord: components["schemas"]["Chord"];
+            /** @description What the hands press for it here, the easiest first. */
+            presses: components["schemas"]["Chord"][];
+            reach: components["schemas"]["Reach"];
             applications: components["schemas"]["WhoApplication"][];
         };
         Hit: {
@@ -661,18 +751,49 @@ export interface components {
             menu: string[];
             tooltip: string;
             context: components["schemas"]["Named"];
-            intent: components["schemas"]["Named"] | null;
-            /** @description Where the words were found. */
-            because: string;
+            is_menu_only: boolean;
+            /** @description Otherwise than in the factory keymap. */
+            is_changed: boolean;
             chords: components["schemas"]["Chord"][];
         };
-        Hits: {
+        FoundIntent: {
+            id: string;
+            name: string;
+            synonyms: string[];
+        };
+        Answer: {
+            intent: components["schemas"]["FoundIntent"] | null;
             hits: components["schemas"]["Hit"][];
         };
-        LayerKey: {
+        Answers: {
+            /** @description What the words spell where they spell a chord. */
+            chord: components["schemas"]["Chord"] | null;
+            /** @description Why words that look like a chord are none. */
+            chord_problem: string | null;
+            answers: components["schemas"]["Answer"][];
+        };
+        Reach: {
+            /** @enum {string} */
+            kind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "kept";
+            sentence: string;
+            pressed: components["schemas"]["Chord"] | null;
+        };
+        Keyboards: {
+            boards: components["schemas"]["Named"][];
+            layouts: components["schemas"]["Named"][];
+        };
+        LayoutProposal: {
+            layout: components["schemas"]["Named"] | null;
+        };
+        BoardKey: {
+            /** @description W3C code. */
             key: string;
-            modifier: ("Primary" | "Control" | "Alt" | "Shift" | "Meta") | null;
-            legend: string;
+            /** @description What a key that is only held holds on this system; null for keys that are pressed. */
+            held: string[] | null;
+            name: string;
+            spoken: string;
+            /** @description What it types plainly, with Shift, with AltGr, with both. */
+            levels: (string | null)[];
             /** @description mm */
             left: number;
             /** @description mm */
@@ -681,11 +802,8 @@ export interface components {
             width: number;
             /** @description mm */
             height: number;
-            /** @enum {string} */
-            use: "taken" | "taken-elsewhere" | "free";
-            chord: components["schemas"]["Chord"] | null;
-            winner: components["schemas"]["Binding"] | null;
-            elsewhere: components["schemas"]["Binding"][];
+            /** @description Width in mm of the piece that an L-shaped key lacks at the left of its lower half. */
+            notch: number;
         };
         Board: {
             id: string;
@@ -694,10 +812,85 @@ export interface components {
             width: number;
             /** @description mm */
             height: number;
+            keys: components["schemas"]["BoardKey"][];
         };
         Layer: {
+            /** @description Held modifiers joined by plus signs, as they stand in a press; empty for none. */
+            id: string;
+            caps: string[];
+            spoken: string;
+        };
+        TableContext: {
+            id: string;
+            name: string;
+            depth: number;
+            takes_text: boolean;
+        };
+        TableApplication: {
+            id: string;
+            name: string;
+            keymap: string;
+            contexts: components["schemas"]["TableContext"][];
+            commands: components["schemas"]["Named"][];
+            reasons: string[];
+            /** @description Context, command (-1 for none), verdict, reason; numbers are places in the lists above. */
+            rungs: [
+                number,
+                number,
+                "wins" | "hidden" | "dead" | "refused" | "typed" | "unbound",
+                number
+            ][];
+            /** @description Rungs in the order in which they are asked. */
+            ladders: number[][];
+            /** @description By place of the focus, the ladder of every press that is not listed. */
+            idle: number[];
+            /** @description By press, the ladder for each place of the focus. */
+            presses: {
+                [key: string]: number[];
+            };
+            /** @description For each place of the focus, and last for all: by layer, one digit for each key: 2 taken, 1 taken elsewhere, 0 free, a hyphen for keys that are only held. */
+            uses: string[][];
+            /** @description How many keys are free */
+            free: number[][];
+        };
+        Table: {
             board: components["schemas"]["Board"];
-            keys: components["schemas"]["LayerKey"][];
+            layers: components["schemas"]["Layer"][];
+            /** @description By press, the character it types where text is entered. */
+            typing: {
+                [key: string]: string;
+            };
+            applications: components["schemas"]["TableApplication"][];
+        };
+        Replacement: {
+            chord: components["schemas"]["Chord"];
+            effort_mm: number;
+            reasons: string[];
+            binding: components["schemas"]["PlainBinding"];
+            replaces: components["schemas"]["PlainBinding"];
+        };
+        TravelFinding: {
+            binding: components["schemas"]["Binding"];
+            is_lost: boolean;
+            reach: components["schemas"]["Reach"];
+            replacement: components["schemas"]["Replacement"] | null;
+        };
+        Renamed: {
+            binding: components["schemas"]["Binding"];
+            /** @description What the chord is called at the present keyboard. */
+            here: string;
+        };
+        TravelApplication: {
+            application: components["schemas"]["Named"];
+            keymap: string;
+            bindings: number;
+            findings: components["schemas"]["TravelFinding"][];
+            renamed: components["schemas"]["Renamed"][];
+        };
+        Travel: {
+            board: string;
+            layout: string;
+            applications: components["schemas"]["TravelApplication"][];
         };
         Clash: {
             id: string;
@@ -766,6 +959,7 @@ export interface components {
         };
         Wanted: {
             chord: components["schemas"]["Chord"];
+            reach: components["schemas"]["Reach"];
             is_already_so: boolean;
             holders: components["schemas"]["Binding"][];
             neighbours: components["schemas"]["Binding"][];
@@ -812,6 +1006,7 @@ export interface components {
             name: string;
             in_use: boolean;
             bindings: number;
+            follows: string | null;
             updated_at: string;
         };
         Keymaps: {
@@ -823,6 +1018,8 @@ export interface components {
             id: number | null;
             application: components["schemas"]["Named"];
             name: string;
+            /** @description The name of the keymap that it follows. */
+            follows: string | null;
             is_protected: boolean;
             version: number;
             /** @description What an undo would take back. */
@@ -911,8 +1108,8 @@ export interface components {
         Suite: {
             id: string;
             name: string;
-            board: string;
-            layout: string;
+            board: components["schemas"]["Named"];
+            layout: components["schemas"]["Named"];
             /** @enum {string} */
             system: "macos" | "windows" | "linux";
             is_online: boolean;
@@ -1173,42 +1370,14 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    getApplicationsApplicationLayer: {
-        parameters: {
-            query?: {
-                held?: string;
-                context?: string;
-                /** @description The system of the seat. */
-                system?: components["parameters"]["system"];
-                board?: components["parameters"]["board"];
-                layout?: components["parameters"]["layout"];
-            };
-            header?: never;
-            path: {
-                application: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Layer"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
     getApplicationsApplicationRemap: {
         parameters: {
             query: {
                 command: string;
                 context?: string;
                 chord?: string;
+                /** @description Rooms that free chords must work in too, joined by commas. */
+                rooms?: string;
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];
@@ -1291,6 +1460,182 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    getKeyboards: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keyboards"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postLayoutProposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    keys: {
+                        [key: string]: string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutProposal"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getTable: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Table"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getTravel: {
+        parameters: {
+            query: {
+                to_board: string;
+                to_layout: string;
+                to_system: "macos" | "windows" | "linux";
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Travel"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postApplicationsApplicationVariants: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    title: string;
+                    change: components["schemas"]["Change"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    patchSuitesSuite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    board: string;
+                    layout: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     getWho: {
         parameters: {
             query: {
@@ -1323,6 +1668,9 @@ export interface operations {
             query: {
                 words: string;
                 application?: string;
+                /** @description The home of the command. */
+                context?: string;
+                only?: "bound" | "unbound" | "changed" | "unchanged" | "menu-only";
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];
@@ -1340,7 +1688,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Hits"];
+                    "application/json": components["schemas"]["Answers"];
                 };
             };
             default: components["responses"]["Problem"];

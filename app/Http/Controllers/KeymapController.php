@@ -26,13 +26,13 @@ final readonly class KeymapController
     /** All keymaps of the signed-in person, and which are in use. */
     public function index(SeatRequest $request): JsonResponse
     {
-        $own = $request->person()->kit->keymaps()->orderBy('application')->orderBy('name')->get();
+        $own = $request->person()->kit->keymaps()->with('parent')->orderBy('application')->orderBy('name')->get();
 
         return new JsonResponse([
             'kit' => $request->person()->kit->name,
             'keymaps' => $own->map(static fn (Keymap $keymap): array => [
                 'id' => $keymap->id, 'application' => $keymap->application, 'name' => $keymap->name, 'in_use' => $keymap->in_use,
-                'bindings' => count($keymap->bindings), 'updated_at' => $keymap->updated_at->toIso8601String(),
+                'bindings' => count($keymap->bindings), 'follows' => $keymap->parent?->name, 'updated_at' => $keymap->updated_at->toIso8601String(),
             ])->all(),
         ]);
     }
@@ -109,7 +109,8 @@ final readonly class KeymapController
         return new JsonResponse([
             'id' => $own?->id,
             'application' => ['id' => $current->application->id, 'name' => $current->application->name],
-            'name' => $own->name ?? 'Factory',
+            'name' => $current->name(),
+            'follows' => $own?->parent?->name,
             'is_protected' => $own === null,
             'version' => $own->version ?? 0,
             'undo' => $own === null ? null : $this->editor->lastDone($own)?->title,

@@ -43,7 +43,7 @@ final readonly class RehearsalController
         $application = $request->library()->application($rehearsal->application);
         $focus = $application->contexts->get($request->string('focus')->toString());
         $chord = $request->chord();
-        $there = $chord->on($rehearsal->suite->system);
+        $there = $this->pressed($chord, $rehearsal->suite, $request);
         $rehearsal->presses()->create([
             'suite_id' => $rehearsal->suite_id,
             'user_id' => $rehearsal->user_id,
@@ -63,11 +63,18 @@ final readonly class RehearsalController
         return $this->answer($rehearsal, $request, 202);
     }
 
+    /** @throws ValidationException when the room's keyboard cannot type it */
+    private function pressed(Chord $chord, Suite $suite, SeatRequest $request): Chord
+    {
+        return $request->library()->seat($suite->board, $suite->layout, $suite->system)->presses($chord)[0]
+            ?? throw ValidationException::withMessages(['chord' => "The keyboard of {$suite->name} cannot type this chord."]);
+    }
+
     private function answer(Rehearsal $rehearsal, SeatRequest $request, int $status = 200): JsonResponse
     {
         $suite = $rehearsal->suite;
         $application = $request->library()->application($rehearsal->application);
-        $printer = $request->library()->seat($request->seat()->board->id, $request->seat()->layout->id, $suite->system)->printer();
+        $printer = $request->library()->seat($suite->board, $suite->layout, $suite->system)->printer();
 
         return new JsonResponse([
             'id' => $rehearsal->id,

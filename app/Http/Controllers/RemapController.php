@@ -15,6 +15,8 @@ use Zebrafinch\Core\Clash\Remedies;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Reach\ReachJudge;
+use Zebrafinch\Core\Reach\ReservedChords;
 use Zebrafinch\Core\Remap\Choice;
 use Zebrafinch\Core\Remap\Remap;
 
@@ -43,16 +45,17 @@ final readonly class RemapController
             'command' => [...$shapes->commandName($command->id), 'menu' => $command->menu, 'tooltip' => $command->tooltip, 'home' => $command->home],
             'context' => $shapes->contextName($application->contexts->get($context)),
             'bindings' => array_map(fn (Binding $one): array => [...$shapes->binding($one), 'removal' => $this->choice($shapes, $remap->removal($one), $one, $keymap)], $own),
-            'free' => array_map($shapes->freeChord(...), $this->kit->freeChords($request->person(), $application)->for($keymap, $command->id, $context, self::FREE_CHORDS)),
-            'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord(), $command->id, $context), $keymap) : null,
+            'free' => array_map($shapes->freeChord(...), $this->kit->freeChords($request->person(), $application, $request->rooms())->for($keymap, $command->id, $context, self::FREE_CHORDS)),
+            'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord(), $command->id, $context), $keymap, $request->library()->reserved()) : null,
         ]);
     }
 
     /** @return array<string, mixed> */
-    private function wanted(Shapes $shapes, Remap $remap, Binding $wanted, LoadedKeymap $keymap): array
+    private function wanted(Shapes $shapes, Remap $remap, Binding $wanted, LoadedKeymap $keymap, ReservedChords $reserved): array
     {
         return [
             'chord' => $shapes->chord($wanted->chord),
+            'reach' => Shapes::reach($keymap->seat->printer(), (new ReachJudge($keymap->seat, $reserved))->of($wanted->chord)),
             'is_already_so' => $remap->isAlreadySo($wanted),
             'holders' => array_map($shapes->binding(...), $remap->holders($wanted)),
             'neighbours' => array_map($shapes->binding(...), $remap->neighbours($wanted)),
@@ -73,7 +76,7 @@ final readonly class RemapController
         $shapes = new Shapes($current->application, $request->seat());
 
         return new JsonResponse([
-            'keymap' => $current->own->name ?? 'Factory',
+            'keymap' => $current->name(),
             'clashes' => array_map($shapes->clash(...), array_values($this->docket->of($current->at($request->seat())))),
         ]);
     }

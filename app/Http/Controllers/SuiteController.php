@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SuiteKeyboardRequest;
 use App\Http\Requests\SuiteRequest;
 use App\Library\Library;
 use App\Models\Order;
@@ -31,6 +32,14 @@ final readonly class SuiteController
     public function index(): JsonResponse
     {
         return new JsonResponse(['suites' => Suite::query()->with('files.release.preset')->orderBy('name')->get()->map($this->suite(...))->all()]);
+    }
+
+    /** Notes which keyboard stands in the room. */
+    public function update(SuiteKeyboardRequest $request, Suite $suite): JsonResponse
+    {
+        $suite->update(['board' => $request->validated('board'), 'layout' => $request->validated('layout')]);
+
+        return new JsonResponse($this->suite($suite->load('files.release.preset')));
     }
 
     public function handOver(SuiteRequest $request, Suite $suite): JsonResponse
@@ -68,8 +77,8 @@ final readonly class SuiteController
         return [
             'id' => $suite->slug,
             'name' => $suite->name,
-            'board' => $suite->board,
-            'layout' => $suite->layout,
+            'board' => ['id' => $suite->board, 'name' => $this->library->board($suite->board, $suite->system)->name],
+            'layout' => ['id' => $suite->layout, 'name' => $this->library->layout($suite->layout)->name],
             'system' => $suite->system->value,
             'is_online' => $suite->isOnline(),
             'is_read_only' => $suite->read_only,

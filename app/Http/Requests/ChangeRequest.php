@@ -70,5 +70,7 @@ class ChangeRequest extends SeatRequest
     {
         $application->command($binding->command);
         $application->contexts->get($binding->context);
+        // The key file must be able to say it.
+        $this->library()->dialect($application)->spell($binding);
     }
 }

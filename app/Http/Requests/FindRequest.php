@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Keymaps\CurrentKeymap;
+use App\Library\Library;
+use Zebrafinch\Core\Application\CommandTrait;
+
 final class FindRequest extends SeatRequest
 {
     /** @return array<string, mixed> */
@@ -12,6 +16,8 @@ final class FindRequest extends SeatRequest
         return [
             'words' => ['present', 'nullable', 'string', 'max:200'],
             'application' => ['sometimes', 'string', 'max:60'],
+            'context' => ['sometimes', 'string', 'max:100'],
+            'only' => ['sometimes', 'in:bound,unbound,changed,unchanged,menu-only'],
         ];
     }
 
@@ -20,6 +26,28 @@ final class FindRequest extends SeatRequest
     {
         return parent::messages() + [
             'words' => 'Write up to 200 characters.',
+            'only' => 'Narrow to one of: bound, unbound, changed, unchanged, menu-only.',
         ];
+    }
+
+    /** @param  array{application: string, command: string, intent: string|null}  $entry */
+    public function wants(array $entry, CurrentKeymap $keymap, Library $library): bool
+    {
+        if ($this->filled('application') && $entry['application'] !== $this->string('application')->toString()) {
+            return false;
+        }
+        $command = $keymap->application->command($entry['command']);
+        if ($this->filled('context') && $command->home !== $this->string('context')->toString()) {
+            return false;
+        }
+
+        return match ($this->string('only')->toString()) {
+            'bound' => $keymap->bindings->ofCommand($command->id) !== [],
+            'unbound' => $keymap->bindings->ofCommand($command->id) === [],
+            'changed' => in_array($command->id, $keymap->changedCommands($library), true),
+            'unchanged' => ! in_array($command->id, $keymap->changedCommands($library), true),
+            'menu-only' => $command->is(CommandTrait::MenuOnly),
+            default => true,
+        };
     }
 }

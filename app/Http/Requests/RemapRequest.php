@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Suite;
+use Zebrafinch\Core\Keyboard\Seat;
+
 final class RemapRequest extends SeatRequest
 {
     /** @return array<string, mixed> */
@@ -13,6 +16,7 @@ final class RemapRequest extends SeatRequest
             'command' => ['required', 'string', 'max:100'],
             'context' => ['sometimes', 'string', 'max:100'],
             'chord' => ['sometimes', 'string', 'max:100'],
+            'rooms' => ['sometimes', 'string', 'max:500'],
         ];
     }
 
@@ -22,5 +26,14 @@ final class RemapRequest extends SeatRequest
         return parent::messages() + [
             'command' => 'Choose a command first.',
         ];
+    }
+
+    /** @return array<string, Seat> the keyboards of the rooms that free chords must work in, by the room's name */
+    public function rooms(): array
+    {
+        $slugs = array_filter(explode(',', $this->string('rooms')->toString()));
+
+        return $slugs === [] ? [] : Suite::query()->whereIn('slug', $slugs)->orderBy('name')->get()
+            ->mapWithKeys(fn (Suite $suite): array => [$suite->name => $this->library()->seat($suite->board, $suite->layout, $suite->system)])->all();
     }
 }

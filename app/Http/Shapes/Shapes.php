@@ -11,13 +11,12 @@ use Zebrafinch\Core\Clash\Consequences;
 use Zebrafinch\Core\Clash\Relearning;
 use Zebrafinch\Core\Clash\Remedy;
 use Zebrafinch\Core\Focus\Ladder;
-use Zebrafinch\Core\Focus\LayerKey;
 use Zebrafinch\Core\Focus\Rung;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\ChordPrinter;
-use Zebrafinch\Core\Keyboard\KeyNames;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Reach\Reach;
 use Zebrafinch\Core\Remap\Choice;
 use Zebrafinch\Core\Remap\FreeChord;
 
@@ -43,7 +42,17 @@ final readonly class Shapes
     /** @return array<string, mixed> */
     public static function chordAt(ChordPrinter $printer, Chord $chord): array
     {
-        return ['id' => $chord->id(), 'label' => $printer->label($chord), 'caps' => $printer->caps($chord), 'spoken' => $printer->spoken($chord)];
+        return ['id' => $chord->id(), 'label' => $printer->label($chord), 'caps' => $printer->caps($chord), 'spoken' => $printer->spoken($chord), 'aria' => $printer->aria($chord)];
+    }
+
+    /** @return array<string, mixed> */
+    public static function reach(ChordPrinter $printer, Reach $reach): array
+    {
+        return [
+            'kind' => $reach->kind->value,
+            'sentence' => $reach->sentence,
+            'pressed' => $reach->pressed === null ? null : self::chordAt($printer, $reach->pressed),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -138,23 +147,5 @@ final readonly class Shapes
     public function freeChord(FreeChord $free): array
     {
         return ['chord' => $this->chord($free->chord), 'effort_mm' => round($free->effort, 1), 'reasons' => $free->reasons];
-    }
-
-    /** @return array<string, mixed> */
-    public function layerKey(LayerKey $key): array
-    {
-        return [
-            'key' => $key->place->key->value,
-            'modifier' => $key->place->key->modifier()?->value,
-            'legend' => (new KeyNames($this->seat->layout, $this->seat->system))->of($key->place->key),
-            'left' => round($key->place->left, 3),
-            'top' => round($key->place->top, 3),
-            'width' => round($key->place->width, 3),
-            'height' => round($key->place->height, 3),
-            'use' => $key->use->value,
-            'chord' => $key->chord === null ? null : $this->chord($key->chord),
-            'winner' => $key->winner === null ? null : $this->binding($key->winner),
-            'elsewhere' => array_map($this->binding(...), $key->elsewhere),
-        ];
     }
 }

@@ -15,6 +15,9 @@ final readonly class Search
     /** Added when all that was typed is a name or a synonym. */
     private const WHOLE_PHRASE = 1.0;
 
+    /** Added when the command fulfils an intent: what every trade wants is asked for more often than what one application has. */
+    private const COMMON_WISH = 0.05;
+
     /** What is not reached by this share of the typed words' weight is not shown. */
     private const LEAST_SHARE = 0.3;
 
@@ -70,8 +73,15 @@ final readonly class Search
             }
         }
         $shares = $whole > 0 ? array_map(static fn (float $sum): float => $sum / $whole, $sums) : [];
-        $best = $shares === [] ? 0.0 : max($shares);
+        $least = $shares === [] ? 0.0 : self::LEAST_SHARE * max($shares);
+        foreach ($shares as $entry => $share) {
+            if ($share < $least) {
+                unset($shares[$entry]);
+            } elseif ($this->index->entry($entry)['intent'] !== null) {
+                $shares[$entry] += self::COMMON_WISH;
+            }
+        }
 
-        return array_filter($shares, static fn (float $share): bool => $share >= self::LEAST_SHARE * $best);
+        return $shares;
     }
 }

@@ -27,6 +27,25 @@ final readonly class Seat
     }
 
     /**
+     * The layers of this keyboard, the emptiest hand first: every set of the modifiers that it has.
+     *
+     * @return list<Modifiers> as they are held on the system
+     */
+    public function layers(): array
+    {
+        $layers = [Modifiers::of()];
+        foreach ([Modifier::Shift, Modifier::Control, Modifier::Alt, Modifier::Meta] as $modifier) {
+            array_push($layers, ...array_map(static fn (Modifiers $held): Modifiers => $held->with($modifier), $layers));
+        }
+        if ($this->layout->hasAltGr && $this->system === System::Linux) {
+            array_push($layers, Modifiers::of(Modifier::AltGraph), Modifiers::of(Modifier::AltGraph, Modifier::Shift));
+        }
+        usort($layers, static fn (Modifiers $one, Modifiers $other): int => $one->count() <=> $other->count());
+
+        return $layers;
+    }
+
+    /**
      * What the hands press to make a chord here: keys by position, no `Primary`. A character can be typed in several
      * ways, the easiest first, or in none.
      *

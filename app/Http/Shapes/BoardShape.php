@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shapes;
+
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Keyboard\Level;
+use Zebrafinch\Core\Keyboard\Modifier;
+use Zebrafinch\Core\Keyboard\Modifiers;
+use Zebrafinch\Core\Keyboard\PlacedKey;
+use Zebrafinch\Core\Keyboard\Seat;
+
+/** The JSON shapes of a board at one seat, as docs/openapi.yaml describes them. */
+final readonly class BoardShape
+{
+    public function __construct(private Seat $seat)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function board(): array
+    {
+        $board = $this->seat->board;
+
+        return ['id' => $board->id, 'name' => $board->name, ...$board->size(), 'keys' => array_map($this->key(...), $board->keys())];
+    }
+
+    /** @return array<string, mixed> */
+    public function layer(Modifiers $held): array
+    {
+        $names = $this->seat->printer()->names();
+
+        return [
+            'id' => implode('+', array_map(static fn (Modifier $one): string => $one->value, $held->all())),
+            'caps' => array_slice($this->seat->printer()->caps(Chord::with($held, Key::F24)), 0, -1),
+            'spoken' => implode(' ', array_map($names->ofModifier(...), $held->all())),
+        ];
+    }
+
+    /**
+     * @param  list<Modifiers>  $layers
+     * @return array<string, string> the character that a press types where text is entered, by press
+     */
+    public function typing(array $layers): array
+    {
+        $typing = [];
+        foreach ($layers as $held) {
+            foreach ($this->seat->board->keys() as $placed) {
+                $typed = $placed->key->isOnlyHeld() ? null : $this->seat->typed(Chord::with($held, $placed->key));
+                if ($typed !== null) {
+                    $typing[Chord::with($held, $placed->key)->id()] = $typed;
+                }
+            }
+        }
+
+        return $typing;
+    }
+
+    /** @return array<string, mixed> */
+    private function key(PlacedKey $place): array
+    {
+        $names = $this->seat->printer()->names();
+
+        return [
+            'key' => $place->key->value,
+            'held' => $this->heldAs($place->key),
+            'name' => $names->of($place->key),
+            'spoken' => $names->inWords($place->key),
+            'levels' => array_map(fn (Level $level): ?string => $this->seat->layout->symbol($place->key, $level)?->character, Level::cases()),
+            'left' => round($place->left, 3),
+            'top' => round($place->top, 3),
+            'width' => round($place->width, 3),
+            'height' => round($place->height, 3),
+            'notch' => round($place->notch, 3),
+        ];
+    }
+
+    /** @return list<string>|null the modifiers that the key holds, none for Fn; null for keys that are pressed */
+    private function heldAs(Key $key): ?array
+    {
+        if (! $key->isOnlyHeld()) {
+            return null;
+        }
+        $isThirdLevel = $key === Key::AltRight && $this->seat->layout->hasAltGr;
+        $modifier = $isThirdLevel ? Modifier::AltGraph : $key->modifier();
+
+        return $modifier === null ? [] : array_map(static fn (Modifier $one): string => $one->value, Modifiers::of($modifier)->on($this->seat->system)->all());
+    }
+}
