@@ -45,6 +45,7 @@ test('a command is remapped with the keyboard alone', async ({ page }) => {
 test('arrows move over the board, the readout tells the whole name, and Enter chooses', async ({ page }) => {
   await signIn(page, 'sound')
   await page.goto('/remap/cutloom?command=lift')
+  await expect(page.getByRole('region', { name: 'Board' })).toBeVisible()
   await tabTo(page, /^S: /)
   await page.keyboard.press('ArrowRight')
   await expect(page.locator('.readout')).toContainText('D runs Add cross dissolve (Timeline).')

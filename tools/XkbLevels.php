@@ -41,8 +41,8 @@ final class XkbLevels
         $keys = [];
         foreach (self::names() as $code => $name) {
             $levels = $symbols[$name] ?? [];
-            // A key of the number pad types with the second of its two levels, while Num Lock is on.
-            $levels = str_starts_with($code, 'Numpad') && count($levels) === 2 ? [$levels[1]] : array_slice($levels, 0, 4);
+            // A key of the number pad has one level here: with two, it types the second, while Num Lock is on.
+            $levels = str_starts_with($code, 'Numpad') ? array_slice($levels, count($levels) === 2 ? 1 : 0, 1) : array_slice($levels, 0, 4);
             $typed = array_map(self::symbol(...), $levels);
             if (count($typed) === 1 && ! str_starts_with($code, 'Numpad')) {
                 $typed[] = $typed[0];

@@ -79,6 +79,8 @@ types_are_current() {
 # A second instance with its own ports, database and workstation folders, so that a running demo is left alone.
 browser_tests() {
     (
+        # Two rooms are enough, and each workstation takes its share of the processor.
+        SUITES="avocet dunlin"
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-web-tests DATABASE=zebrafinch_web WORKSTATIONS=$VAR/web-tests/workstations
         require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
         trap stop_web_services EXIT

@@ -4,11 +4,17 @@ import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 const WORKSTATIONS = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
 
 export type Account = 'picture' | 'sound' | 'motion' | 'keeper' | 'assistant'
-export type System = 'macos' | 'windows' | 'linux'
 
-/** Signs in through the page, as one of the demo accounts, with the keys of a system. */
-export async function signIn(page: Page, account: Account, system: System = 'linux'): Promise<void> {
-  await page.addInitScript((chosen) => { localStorage.setItem('system', chosen) }, system)
+export interface Keyboard { system: 'macos' | 'windows' | 'linux'; board: string; layout: string }
+
+const USUAL: Keyboard = { system: 'linux', board: 'full-ansi', layout: 'us' }
+
+/** Signs in through the page, as one of the demo accounts, with a keyboard in front. */
+export async function signIn(page: Page, account: Account, keyboard: Partial<Keyboard> = {}): Promise<void> {
+  // Set before the page starts, and only once, so that what a test chooses later stays chosen.
+  await page.goto('/robots.txt')
+  await page.evaluate((seat) => { localStorage.setItem('seat', JSON.stringify({ seat, room: null })) }, { ...USUAL, ...keyboard })
+  await page.goto('/sign-in')
   await page.goto('/sign-in')
   await page.getByLabel('Address of your account').fill(`${account}@saltmarsh.example`)
   await page.getByLabel('Password').fill('night-train')

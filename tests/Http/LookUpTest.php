@@ -11,7 +11,7 @@ function tableSays(array $table, string $application, string $press, string $con
     $place = array_search($context, array_column($one['contexts'], 'id'), true);
     $ladder = $one['ladders'][$one['presses'][$press][$place] ?? $one['idle'][$place]];
     foreach ($ladder as $rung) {
-        [, $command, $verdict] = $one['rungs'][$rung];
+        ['command' => $command, 'verdict' => $verdict] = $one['rungs'][$rung];
         if ($verdict === 'wins') {
             return $one['commands'][$command]['id'];
         }

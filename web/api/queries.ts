@@ -1,5 +1,5 @@
 import { keepPreviousData, QueryClient, useQuery } from '@tanstack/react-query'
-import { useSeat } from '../seat/seat'
+import { useSeat, type Seat } from '../seat/seat'
 import { answer, api, ProblemError } from './client'
 
 export const queries = new QueryClient({
@@ -52,10 +52,10 @@ export function useWho(chord: string) {
   })
 }
 
-/** @param application all of them where it is not named */
-export function useFind(words: string, application?: string) {
+/** @param narrowed application, context and kind; what is empty is not narrowed */
+export function useFind(words: string, narrowed: Partial<Record<'application' | 'context' | 'only', string>> = {}) {
   const seat = useSeat()
-  const query = { words, ...seat, ...(application === undefined ? {} : { application }) }
+  const query = { words, ...seat, ...Object.fromEntries(Object.entries(narrowed).filter(([, value]) => value !== '')) }
   return useQuery({
     queryKey: ['kit', 'find', query],
     queryFn: () => answer(api.GET('/find', { params: { query } })),
@@ -64,23 +64,34 @@ export function useFind(words: string, application?: string) {
   })
 }
 
-export function useLayer(application: string, held: string, context: string) {
-  const seat = useSeat()
+/** What every press does, for as long as the keymaps stay as they are. */
+export function useTable() {
+  const query = useSeat()
   return useQuery({
-    queryKey: ['kit', 'layer', application, held, context, seat],
-    queryFn: () => answer(api.GET('/applications/{application}/layer', { params: { path: { application }, query: { held, context, ...seat } } })),
-    enabled: application !== '',
+    queryKey: ['kit', 'table', query],
+    queryFn: () => answer(api.GET('/table', { params: { query } })),
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
   })
 }
 
+export function useTravel(to: Seat | null) {
+  const seat = useSeat()
+  const query = { to_board: to?.board ?? '', to_layout: to?.layout ?? '', to_system: to?.system ?? 'linux', ...seat }
+  return useQuery({ queryKey: ['kit', 'travel', query], queryFn: () => answer(api.GET('/travel', { params: { query } })), enabled: to !== null })
+}
+
+export const useKeyboards = () =>
+  useQuery({ queryKey: ['keyboards'], queryFn: () => answer(api.GET('/keyboards')), staleTime: Infinity })
+
 /** @param wish context and chord may be empty: the command's home, and no chord yet */
-export function useRemap(application: string, wish: { command: string; context: string; chord: string }) {
+export function useRemap(application: string, wish: { command: string; context: string; chord: string; rooms: string }) {
   const seat = useSeat()
   const query = {
     command: wish.command, ...seat,
     ...(wish.context === '' ? {} : { context: wish.context }),
     ...(wish.chord === '' ? {} : { chord: wish.chord }),
+    ...(wish.rooms === '' ? {} : { rooms: wish.rooms }),
   }
   return useQuery({
     queryKey: ['kit', 'remap', application, query],

@@ -826,6 +826,13 @@ export interface components {
             depth: number;
             takes_text: boolean;
         };
+        TableRung: {
+            place: number;
+            command: number;
+            /** @enum {string} */
+            verdict: "wins" | "hidden" | "dead" | "refused" | "typed" | "unbound";
+            reason: number;
+        };
         TableApplication: {
             id: string;
             name: string;
@@ -833,13 +840,8 @@ export interface components {
             contexts: components["schemas"]["TableContext"][];
             commands: components["schemas"]["Named"][];
             reasons: string[];
-            /** @description Context, command (-1 for none), verdict, reason; numbers are places in the lists above. */
-            rungs: [
-                number,
-                number,
-                "wins" | "hidden" | "dead" | "refused" | "typed" | "unbound",
-                number
-            ][];
+            /** @description Numbers are places in the lists above; -1 for no command. */
+            rungs: components["schemas"]["TableRung"][];
             /** @description Rungs in the order in which they are asked. */
             ladders: number[][];
             /** @description By place of the focus, the ladder of every press that is not listed. */

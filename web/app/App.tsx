@@ -15,11 +15,11 @@ import { RehearsePlace } from '../places/rehearse/RehearsePlace'
 import { RemapPlace } from '../places/remap/RemapPlace'
 import { SignInPlace } from '../places/sign-in/SignInPlace'
 import { SuitesPlace } from '../places/suites/SuitesPlace'
-import { detectedSystem, SeatContext, storeSystem, type System } from '../seat/seat'
+import { TravelPlace } from '../places/travel/TravelPlace'
+import { SeatContext, storedSeat, storeSeat, type ChosenSeat } from '../seat/seat'
 import { CrashPage } from './CrashPage'
 import { Frame } from './Frame'
 import { NowherePage } from './NowherePage'
-import { SeatChoice } from './SeatChoice'
 
 const router = createBrowserRouter([
   { path: '/sign-in', element: <SignInPlace />, errorElement: <CrashPage /> },
@@ -35,6 +35,7 @@ const router = createBrowserRouter([
       { path: 'match', element: <MatchPlace /> },
       { path: 'presets', element: <PresetsPlace /> },
       { path: 'suites', element: <SuitesPlace /> },
+      { path: 'suites/travel', element: <TravelPlace /> },
       { path: 'rehearse', element: <RehearsePlace /> },
       { path: 'applications/:application?', element: <ApplicationsPlace /> },
       { path: 'applications/:application/bring-in', element: <BringInPlace /> },
@@ -45,19 +46,16 @@ const router = createBrowserRouter([
 ])
 
 export function App() {
-  const [system, setSystem] = useState<System>(detectedSystem)
-  const seat = useMemo(() => ({ system }), [system])
-  const choose = useMemo(() => ({ system, choose: (next: System) => { storeSystem(next); setSystem(next) } }), [system])
+  const [chosen, setChosen] = useState<ChosenSeat>(storedSeat)
+  const seat = useMemo(() => ({ ...chosen, choose: (next: ChosenSeat) => { storeSeat(next); setChosen(next) } }), [chosen])
   return (
     <QueryClientProvider client={queries}>
       <SeatContext value={seat}>
-        <SeatChoice value={choose}>
           <ListeningProvider>
             <ChangeProvider>
               <RouterProvider router={router} />
             </ChangeProvider>
           </ListeningProvider>
-        </SeatChoice>
       </SeatContext>
     </QueryClientProvider>
   )

@@ -1,11 +1,11 @@
 import { use, useEffect, useState } from 'react'
 import { Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
 import { answer, api } from '../api/client'
-import { queries, useSession } from '../api/queries'
+import { queries, useKeyboards, useSession } from '../api/queries'
 import { ListenBar, ListenButton } from '../listening/ListenBar'
 import { Asking } from '../parts/Asking'
-import { SYSTEMS, type System } from '../seat/seat'
-import { SeatChoice } from './SeatChoice'
+import { SeatContext, SYSTEMS } from '../seat/seat'
+import { SeatDialog } from '../seat/SeatDialog'
 import { currentTheme, showTheme } from './theme'
 
 /** In the order of the work. */
@@ -45,16 +45,22 @@ export function Frame() {
 }
 
 function Preferences({ person }: { person: string }) {
-  const { system, choose } = use(SeatChoice)
+  const { seat, room } = use(SeatContext)
+  const [isChoosing, setChoosing] = useState(false)
+  const keyboards = useKeyboards().data
+  const layout = keyboards?.layouts.find(({ id }) => id === seat.layout)?.name ?? seat.layout
+  const board = keyboards?.boards.find(({ id }) => id === seat.board)?.name ?? seat.board
   const [theme, setTheme] = useState(currentTheme)
   const navigate = useNavigate()
   const other = theme === 'dim' ? 'paper' : 'dim'
   return (
     <div className="preferences">
-      <label htmlFor="seat-system">Keys as on</label>
-      <select id="seat-system" className="form-select form-select-sm" value={system} onChange={(event) => { choose(event.target.value as System) }}>
-        {Object.entries(SYSTEMS).map(([id, name]) => <option key={id} value={id}>{name}</option>)}
-      </select>
+      <button type="button" className="seat-button" onClick={() => { setChoosing(true) }}>
+        <span className="quiet">Keyboard</span> {room !== null && <b>{room.name}</b>}
+        <span>{layout}, {SYSTEMS[seat.system]}</span>
+        <span className="quiet">{board}</span>
+      </button>
+      {isChoosing && <SeatDialog onClose={() => { setChoosing(false) }} />}
       <button type="button" className="plain" onClick={() => { showTheme(other); setTheme(other) }}>
         {theme === 'dim' ? 'Paper' : 'Dim room'}
       </button>

@@ -1,25 +1,31 @@
 import type { Schema } from '../api/client'
+import type { RungView } from '../board/table'
 
 const WORDS: Record<Schema['Rung']['verdict'], string> = {
   wins: 'gets the key', hidden: 'hidden', dead: 'dead', refused: 'file refused', typed: 'typed as text', unbound: 'nothing',
 }
 
+/** The rungs of a ladder that came with an answer of its own. */
+export const rungsOf = (ladder: Schema['Ladder']): RungView[] =>
+  ladder.rungs.map(({ context, binding, verdict, reason }) => ({ place: context.name, command: binding?.command.name ?? null, verdict, reason }))
+
+interface Props { rungs: RungView[]; title: string; isCurrent?: boolean }
+
 /** Who gets the key: the rungs from the first that is asked to the last, the winner's solid, the beaten ones hatched. */
-export function Ladder({ ladder, title }: { ladder: Schema['Ladder']; title: string }) {
+export function Ladder({ rungs, title, isCurrent = false }: Props) {
   return (
-    <figure className="ladder">
+    <figure className="ladder" data-current={isCurrent}>
       <figcaption>{title}</figcaption>
       <ol>
-        {ladder.rungs.map((rung, place) => (
+        {rungs.map((rung, place) => (
           <li key={place} data-verdict={rung.verdict}>
-            <span className="rung-context">{rung.context.name}</span>
-            {rung.binding !== null && <span className="rung-command">{rung.binding.command.name}</span>}
+            <span className="rung-context">{rung.place}</span>
+            {rung.command !== null && <span className="rung-command">{rung.command}</span>}
             <span className="rung-verdict">{rung.verdict === 'unbound' ? ': ' : ''}{WORDS[rung.verdict]}</span>
             {rung.verdict !== 'unbound' && rung.verdict !== 'wins' && <span className="rung-reason">{rung.reason}</span>}
           </li>
         ))}
       </ol>
-      <p className="visually-hidden">{ladder.sentence}</p>
     </figure>
   )
 }

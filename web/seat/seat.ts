@@ -1,26 +1,42 @@
-import { createContext, useContext } from 'react'
+import { createContext, use } from 'react'
 
 export type System = 'macos' | 'windows' | 'linux'
 
-/** What a request says about the keyboard that somebody sits at. */
-export interface Seat { system: System }
+/** The keyboard that somebody sits at, as requests name it. */
+export interface Seat { system: System; board: string; layout: string }
+
+/** A seat, and the room whose keyboard it is; null where it was put together by hand. */
+export interface ChosenSeat { seat: Seat; room: { id: string; name: string } | null }
 
 export const SYSTEMS: Record<System, string> = { macos: 'macOS', windows: 'Windows', linux: 'Linux' }
 
-const STORED = 'system'
+const STORED = 'seat'
 
 export function detectedSystem(): System {
-  const stored = localStorage.getItem(STORED)
-  if (stored !== null && stored in SYSTEMS) return stored as System
   const told = navigator.userAgent
   if (told.includes('Mac')) return 'macos'
   return told.includes('Win') ? 'windows' : 'linux'
 }
 
-export function storeSystem(system: System): void {
-  localStorage.setItem(STORED, system)
+/** What was chosen last on this machine; else a common board on the system that the browser tells. */
+export function storedSeat(): ChosenSeat {
+  const fallback: ChosenSeat = { seat: { system: detectedSystem(), board: 'full-ansi', layout: 'us' }, room: null }
+  try {
+    const stored = JSON.parse(localStorage.getItem(STORED) ?? 'null') as Partial<ChosenSeat> | null
+    return { seat: { ...fallback.seat, ...stored?.seat }, room: stored?.room ?? null }
+  } catch {
+    return fallback
+  }
 }
 
-export const SeatContext = createContext<Seat>({ system: 'linux' })
+export const hasStoredSeat = (): boolean => localStorage.getItem(STORED) !== null
 
-export const useSeat = (): Seat => useContext(SeatContext)
+export function storeSeat(chosen: ChosenSeat): void {
+  localStorage.setItem(STORED, JSON.stringify(chosen))
+}
+
+interface SeatChoice extends ChosenSeat { choose: (next: ChosenSeat) => void }
+
+export const SeatContext = createContext<SeatChoice>({ seat: { system: 'linux', board: 'full-ansi', layout: 'us' }, room: null, choose: () => undefined })
+
+export const useSeat = (): Seat => use(SeatContext).seat

@@ -17,7 +17,7 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
  * them up. Presses are named as the system's held modifiers and the key: `Control+Shift+KeyS`. What repeats is listed once
  * and pointed at by its index.
  *
- * @phpstan-type RungData array{int, int, string, int}
+ * @phpstan-type RungData array{place: int, command: int, verdict: string, reason: int}
  * @phpstan-type TableData array{
  *     contexts: list<array{id: string, name: string, depth: int, takes_text: bool}>,
  *     commands: list<array{id: string, name: string}>,
@@ -60,7 +60,7 @@ final class LookUpTable
     }
 
     /**
-     * `rungs` are context, command (-1 for none), verdict, reason. `ladders` are rungs in the order in which they are asked;
+     * `rungs` name a context, a command (-1 for none), a verdict and a reason. `ladders` are rungs in the order in which they are asked;
      * `presses` has the ladder of each place of the focus for every press that is bound anywhere, `idle` for all other presses.
      * `uses` has for each place of the focus, and last for all of them together, a text for each layer with one digit for each
      * key of the board: 2 taken, 1 taken in other contexts only (or in some of them), 0 free, a hyphen for keys that are
@@ -184,6 +184,6 @@ final class LookUpTable
     {
         [$place, $command, $verdict, $reason] = explode(' ', $text);
 
-        return [(int) $place, (int) $command, $verdict, (int) $reason];
+        return ['place' => (int) $place, 'command' => (int) $command, 'verdict' => $verdict, 'reason' => (int) $reason];
     }
 }

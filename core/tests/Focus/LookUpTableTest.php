@@ -17,7 +17,7 @@ use Zebrafinch\Core\Tests\World;
 function rungsOf(array $table, int $ladder): array
 {
     return array_map(static function (int $rung) use ($table): string {
-        [$place, $command, $verdict, $reason] = $table['rungs'][$rung];
+        ['place' => $place, 'command' => $command, 'verdict' => $verdict, 'reason' => $reason] = $table['rungs'][$rung];
 
         return implode(' | ', [$table['contexts'][$place]['id'], $command === -1 ? '' : $table['commands'][$command]['id'], $verdict, $table['reasons'][$reason]]);
     }, $table['ladders'][$ladder]);

@@ -79,7 +79,7 @@ function OwnKeymaps({ application }: { application: string }) {
               </li>
               {own.map((one) => (
                 <li key={one.id} data-in-use={one.in_use}>
-                  <strong>{one.name}</strong> <span className="quiet">{one.bindings} bindings</span>
+                  <strong>{one.name}</strong> <span className="quiet">{one.bindings} bindings{one.follows !== null && `, follows ${one.follows}`}</span>
                   {one.in_use ? <b>in use</b> : <button type="button" className="plain" onClick={() => { use(answer(api.POST('/keymaps/{keymap}/use', { params: { path: { keymap: one.id }, query } }))) }}>use {one.name}</button>}
                 </li>
               ))}

@@ -1,20 +1,26 @@
 import { useDeferredValue } from 'react'
-import { useFind, useWho } from '../../api/queries'
+import { useFind, useTable } from '../../api/queries'
+import { BoardPanel } from '../../board/BoardPanel'
+import { allPlaces, layerId, placeOf, splitPress, type Table } from '../../board/table'
 import { useChords } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { useAddress } from '../../parts/useAddress'
 import { useAddressText } from '../../parts/useAddressText'
-import { Hits } from './Hits'
+import { Answers } from './Answers'
+import { FocusChoice } from './FocusChoice'
+import { Narrow } from './Narrow'
 import { WhoGetsIt } from './WhoGetsIt'
 
-/** Looking up: a word, or a chord. The later of the two is answered. */
+/** Looking up: a word, or a chord, or a look over the board. The later of the first two is answered. */
 export function FindPlace() {
-  const [read] = useAddress()
-  const chord = read('chord')
+  const [read, write] = useAddress()
   const [words, type] = useAddressText('words')
-  const who = useWho(chord)
-  const hits = useFind(useDeferredValue(words))
-  useChords('to see what it does in every application', (pressed) => { type('', { chord: pressed }) })
+  const [chord, press] = useAddressText('chord')
+  const table = useTable()
+  const narrowed = { application: read('application'), context: read('context'), only: read('only') }
+  const found = useFind(useDeferredValue(words), narrowed)
+  const spelled = words === '' ? null : found.data?.chord ?? null
+  useChords('to see what it does in every application', (pressed) => { type('', { chord: pressed, layer: splitPress(pressed).layer }); press(pressed, { words: '', layer: splitPress(pressed).layer }) })
 
   return (
     <>
@@ -22,18 +28,47 @@ export function FindPlace() {
       <div className="find-field">
         <label htmlFor="find-words">What do you want to do?</label>
         <input
-          id="find-words" type="search" autoComplete="off" placeholder="a word from a menu or a tooltip, such as razor, or press F9 and then a key"
-          value={words} onChange={(event) => { type(event.target.value, { chord: '' }) }}
+          id="find-words" type="search" autoComplete="off" placeholder="a word from a menu or a tooltip, such as razor; a chord; or press F9 and then a key"
+          value={words} onChange={(event) => { press('', { words: event.target.value }); type(event.target.value, { chord: '' }) }}
         />
       </div>
-      {words !== '' && <Asking of={hits}>{(data) => <Hits words={words} hits={data.hits} />}</Asking>}
-      {chord !== '' && <Asking of={who}>{(data) => <WhoGetsIt who={data} />}</Asking>}
-      {words === '' && chord === '' && (
-        <div className="empty">
-          <p><strong>Write a word</strong> from a menu or a tooltip, or what another program calls it: the commands of every application that fit are shown with their chords.</p>
-          <p><strong>Or press F9 and then any chord:</strong> who gets it is shown for every application, wherever the focus is.</p>
-        </div>
+      {words !== '' && (
+        <>
+          <Narrow {...narrowed} onNarrow={write} />
+          <Asking of={found}>
+            {(data) => (
+              <>
+                {data.chord_problem !== null && <p className="problem" role="alert">{data.chord_problem}</p>}
+                {spelled !== null && <p className="quiet">Read as a chord: <button type="button" className="plain" onClick={() => { press(spelled.id, { words: '' }); type('', { chord: spelled.id }) }}>who gets {spelled.label}?</button></p>}
+                <Answers words={words} answers={data.answers} />
+              </>
+            )}
+          </Asking>
+        </>
       )}
+      {words === '' && <Asking of={table}>{(data) => <LookOver table={data} chord={chord} onPress={(next) => { press(next) }} />}</Asking>}
+    </>
+  )
+}
+
+interface LookOverProps { table: Table; chord: string; onPress: (press: string) => void }
+
+/** One application and one place of the focus decide all that is shown; both stand in the address. */
+function LookOver({ table, chord, onPress }: LookOverProps) {
+  const [read, write] = useAddress()
+  const application = table.applications.find(({ id }) => id === read('application')) ?? table.applications[0]
+  if (application === undefined) return <div className="empty"><p><strong>No application is known yet.</strong> Catalogues are read from the folder of the same name when Zebrafinch starts.</p></div>
+  const isAll = read('context') === 'all'
+  const place = isAll ? allPlaces(application) : placeOf(application, read('context'))
+  const layer = layerId(read('layer').split('+'))
+  return (
+    <>
+      {chord !== '' && <WhoGetsIt table={table} chord={chord} application={application} place={place} />}
+      <FocusChoice table={table} application={application} context={isAll ? 'all' : application.contexts[place]?.id ?? ''} onChoose={write} />
+      <BoardPanel
+        table={table} application={application} place={place} layer={layer} onLayer={(next) => { write({ layer: next }) }} chosen={chord}
+        onPress={(next) => { onPress(next) }}
+      />
     </>
   )
 }

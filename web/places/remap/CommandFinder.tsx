@@ -8,14 +8,15 @@ interface Props { application: string; chosen: string; onChoose: (command: strin
 /** Finds a command of one application by whatever word is known. */
 export function CommandFinder({ application, chosen, onChoose }: Props) {
   const [words, setWords] = useState('')
-  const hits = useFind(useDeferredValue(words), application)
+  const found = useFind(useDeferredValue(words), { application })
   return (
     <section className="finder" aria-label="Find the command">
       <label htmlFor="finder-words">Find the command</label>
       <input id="finder-words" type="search" autoComplete="off" placeholder="split, razor, fade …" value={words} onChange={(event) => { setWords(event.target.value) }} />
       {words.trim() !== '' && (
-        <Asking of={hits}>
-          {({ hits: here }) => {
+        <Asking of={found}>
+          {({ answers }) => {
+            const here = answers.flatMap(({ intent, hits }) => hits.map((hit) => ({ ...hit, intent })))
             if (here.length === 0) return <p className="quiet" role="status">No command of this application fits “{words}”.</p>
             return (
               <ul className="finder-hits">
@@ -23,7 +24,7 @@ export function CommandFinder({ application, chosen, onChoose }: Props) {
                   <li key={hit.command.id}>
                     <button type="button" aria-pressed={hit.command.id === chosen} onClick={() => { onChoose(hit.command.id) }}>
                       <span className="hit-name">{hit.command.name}</span> <KeysList chords={hit.chords} />
-                      <span className="hit-where">{hit.context.name} · by {hit.because}</span>
+                      <span className="hit-where">{hit.context.name}{hit.intent !== null && ` · ${hit.intent.name}`}</span>
                     </button>
                   </li>
                 ))}

@@ -21,7 +21,7 @@ export function KeymapLine({ application }: { application: string }) {
 
   return (
     <div className="keymap-line">
-      <span>Keymap <strong>{keymap.name}</strong>{keymap.is_protected && ' (protected; your first change makes a copy)'}</span>
+      <span>Keymap <strong>{keymap.name}</strong>{keymap.is_protected && ' (protected; your first change makes a copy)'}{keymap.follows !== null && `, follows ${keymap.follows}`}</span>
       <button type="button" className="plain" disabled={keymap.undo === null} onClick={() => { step('undo') }}>
         Undo{keymap.undo !== null && <span className="step-title">: {keymap.undo}</span>}
       </button>

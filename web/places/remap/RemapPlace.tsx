@@ -6,17 +6,17 @@ import { Asking } from '../../parts/Asking'
 import { Keys } from '../../parts/Keys'
 import { useAddress } from '../../parts/useAddress'
 import { useFirstApplication } from '../../parts/useFirstApplication'
-import { BoardPanel } from './BoardPanel'
 import { CommandFinder } from './CommandFinder'
 import { KeymapLine } from './KeymapLine'
 import { OwnChords } from './OwnChords'
+import { RemapBoard } from './RemapBoard'
 import { WishPanel } from './WishPanel'
 
 /** One sentence with four blanks (application, command, context, chord), and under it what fills them and what follows. */
 export function RemapPlace() {
   const [read, write] = useAddress()
   const application = useFirstApplication()
-  const wish = { command: read('command'), context: read('context'), chord: read('chord') }
+  const wish = { command: read('command'), context: read('context'), chord: read('chord'), rooms: read('rooms') }
   const remap = useRemap(application, wish)
   const hasCommand = wish.command !== '' && remap.data !== undefined
   useChords(hasCommand ? `for ${remap.data.command.name}` : 'to see it on the board', (chord) => { write({ chord }) }, hasCommand)
@@ -35,10 +35,11 @@ export function RemapPlace() {
         <div className="wish">
           {wish.command === ''
             ? <div className="empty"><p><strong>Find the command</strong> by a word of its name, its menu or its tooltip, or by what you would call it. Then press the chord that it should have.</p></div>
-            : <Asking of={remap}>{(data) => <WishPanel application={application} remap={data} onChord={(chord) => { write({ chord }) }} />}</Asking>}
+            : <Asking of={remap}>{(data) => <WishPanel application={application} remap={data} rooms={wish.rooms} onRooms={(rooms) => { write({ rooms }) }} onChord={(chord) => { write({ chord }) }} />}</Asking>}
         </div>
       </div>
-      <BoardPanel
+      <RemapBoard
+        key={application}
         application={application} context={wish.context === '' ? remap.data?.command.home ?? 'everywhere' : wish.context} chord={wish.chord}
         onChord={(chord) => { write({ chord }) }}
       />

@@ -3,16 +3,18 @@ import type { Schema } from '../../api/client'
 import { useMakeChange } from '../../changes/changes'
 import { ConsequenceList } from '../../parts/ConsequenceList'
 import { Keys } from '../../parts/Keys'
-import { Ladder } from '../../parts/Ladder'
+import { Ladder, rungsOf } from '../../parts/Ladder'
+import { Rooms } from './Rooms'
 
-interface Props { application: string; remap: Schema['Remap']; onChord: (chord: string) => void }
+interface Props { application: string; remap: Schema['Remap']; rooms: string; onRooms: (rooms: string) => void; onChord: (chord: string) => void }
 
 /** What the wanted chord would mean, or the free ones while none is wanted. */
-export function WishPanel({ application, remap, onChord }: Props) {
+export function WishPanel({ application, remap, rooms, onRooms, onChord }: Props) {
   const { wanted } = remap
   return (
     <section aria-label={`Chords of ${remap.command.name}`}>
-      {wanted === null && <FreeChords free={remap.free} onChord={onChord} />}
+      {wanted === null && <FreeChords free={remap.free} rooms={rooms} onRooms={onRooms} onChord={onChord} />}
+      {wanted !== null && wanted.reach.kind !== 'as-written' && <p className="reach" data-kind={wanted.reach.kind}>{wanted.reach.sentence}</p>}
       {wanted !== null && wanted.is_already_so && <p className="verdict" role="status"><Keys chord={wanted.chord} /> runs {remap.command.name} in {remap.context.name} already.</p>}
       {wanted !== null && !wanted.is_already_so && <Choices application={application} command={remap.command.name} wanted={wanted} />}
       {wanted !== null && wanted.holders.length > 0 && <FreeInstead free={remap.free.slice(0, 5)} onChord={onChord} />}
@@ -40,7 +42,7 @@ function Choices({ application, command, wanted }: { application: string; comman
             <ConsequenceList of={choice.consequences} />
             <details>
               <summary>Who gets it then</summary>
-              <div className="before-after"><Ladder ladder={wanted.ladder} title="Now" /><Ladder ladder={choice.ladder_after} title="Then" /></div>
+              <div className="before-after"><Ladder rungs={rungsOf(wanted.ladder)} title="Now" /><Ladder rungs={rungsOf(choice.ladder_after)} title="Then" /></div>
             </details>
           </li>
         ))}
@@ -49,11 +51,13 @@ function Choices({ application, command, wanted }: { application: string; comman
   )
 }
 
-function FreeChords({ free, onChord }: { free: Schema['FreeChord'][]; onChord: (chord: string) => void }) {
-  if (free.length === 0) return <p className="quiet">No chord is free for it on this board.</p>
+interface FreeProps { free: Schema['FreeChord'][]; rooms: string; onRooms: (rooms: string) => void; onChord: (chord: string) => void }
+
+function FreeChords({ free, rooms, onRooms, onChord }: FreeProps) {
   return (
     <div className="free-chords">
-      <h2>Free chords, the best first</h2>
+      <div className="free-head"><h2>Free chords, the best first</h2><Rooms chosen={rooms} onChoose={onRooms} /></div>
+      {free.length === 0 && <p className="quiet">No chord is free for it on all of these keyboards.</p>}
       <ol>
         {free.map(({ chord, reasons }) => (
           <li key={chord.id}><button type="button" onClick={() => { onChord(chord.id) }}><Keys chord={chord} /> <span>{reasons.join(', ')}</span></button></li>

@@ -6,7 +6,7 @@ import { answer, api, type Schema } from '../../api/client'
 import { forgetSuites, usePresets, useSession, useSuites } from '../../api/queries'
 import { Asking } from '../../parts/Asking'
 import { ProblemNote } from '../../parts/ProblemNote'
-import { useSeat } from '../../seat/seat'
+import { SYSTEMS, useSeat } from '../../seat/seat'
 
 const STANDINGS: Record<Schema['SuiteFile']['standing'], string> = {
   'in-step': 'in step', behind: 'behind', 'changed-by-hand': 'changed by hand', 'never-handed-over': 'nothing handed over yet',
@@ -21,7 +21,7 @@ export function SuitesPlace() {
   const suites = useSuites()
   return (
     <>
-      <div className="place-head"><h1>Suites</h1></div>
+      <div className="place-head"><h1>Suites</h1><p><Link to="/suites/travel">Travel check: would my keys work on another keyboard?</Link></p></div>
       <Asking of={suites}>
         {({ suites: all }) => all.length === 0
           ? <div className="empty"><p>No room is known yet. A room appears here once its workstation has a token.</p></div>
@@ -51,7 +51,7 @@ function Room({ suite }: { suite: Schema['Suite'] }) {
   return (
     <section className="room" aria-label={suite.name} data-online={suite.is_online}>
       <h2>{suite.name} <span className="room-presence">{suite.is_online ? 'online' : suite.last_seen_at === null ? 'offline, never seen' : 'offline'}</span></h2>
-      <p className="quiet">{suite.board}, {suite.layout}, {suite.system === 'macos' ? 'macOS' : suite.system === 'linux' ? 'Linux' : 'Windows'}{suite.is_read_only && ' · its folder is read-only'}</p>
+      <p className="quiet">{suite.board.name}, {suite.layout.name}, {SYSTEMS[suite.system]}{suite.is_read_only && ' · its folder is read-only'} · <Link to={`/suites/travel?room=${suite.id}`}>would my keys work here?</Link></p>
       <ul className="room-files">
         {suite.files.map((file) => (
           <li key={file.application.id} data-standing={file.standing}>

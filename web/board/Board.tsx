@@ -1,0 +1,92 @@
+import { memo, useRef, type KeyboardEvent } from 'react'
+import type { Schema } from '../api/client'
+import type { BoardKey, Use } from './table'
+
+/** What a key of the board shows and says in the layer that is held. */
+export interface CapView { key: BoardKey; use: Use | undefined; command: string | null; isHeld: boolean; isChosen: boolean; says: string }
+
+interface Props {
+  board: Schema['Board']
+  caps: CapView[]
+  /** Width and height in mm of the part that is shown. */
+  size: { width: number; height: number }
+  isLarge: boolean
+  onChoose: (key: BoardKey) => void
+  onLook: (key: BoardKey | null) => void
+}
+
+const DIRECTIONS: Record<string, [x: number, y: number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+
+/** Where an arrow key leads from one key of the board: the nearest key in that direction. */
+function neighbour(keys: BoardKey[], from: BoardKey, arrow: string): BoardKey | undefined {
+  const middle = (key: BoardKey) => ({ x: key.left + key.width / 2, y: key.top + key.height / 2 })
+  const start = middle(from)
+  const [dx, dy] = DIRECTIONS[arrow] ?? [0, 0]
+  const cost = (key: BoardKey) => {
+    const { x, y } = middle(key)
+    const along = (x - start.x) * dx + (y - start.y) * dy
+    const across = Math.abs((x - start.x) * dy) + Math.abs((y - start.y) * dx)
+    return along > 1 ? along + 3 * across : Infinity
+  }
+  const best = keys.reduce((one, other) => cost(other) < cost(one) ? other : one)
+  return cost(best) === Infinity ? undefined : best
+}
+
+/** The key that Tab comes to; arrows move on from there. */
+const FIRST = 'KeyS'
+
+/** A board true to geometry. One key is in the tab order; arrows move over the others. */
+export function Board({ board, caps, size, isLarge, onChoose, onLook }: Props) {
+  const frame = useRef<HTMLDivElement>(null)
+  const percent = (part: number, whole: number) => `${(100 * part) / whole}%`
+
+  function move(event: KeyboardEvent<HTMLDivElement>) {
+    const from = caps.find(({ key }) => key.key === (event.target as HTMLElement).dataset.key)?.key
+    const next = from !== undefined && event.key.startsWith('Arrow') ? neighbour(caps.map(({ key }) => key), from, event.key) : undefined
+    if (next === undefined) return
+    event.preventDefault()
+    frame.current?.querySelector<HTMLButtonElement>(`[data-key="${next.key}"]`)?.focus()
+  }
+
+  return (
+    // The keys inside are the controls; the frame only hears the arrows that come up from them.
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
+    <div className="board" data-large={isLarge} lang="en" ref={frame} role="group" aria-label={`${board.name}; arrows move between keys`} style={{ aspectRatio: `${size.width} / ${size.height}` }} onKeyDown={move}>
+      {caps.map(({ key, ...cap }) => (
+        <Cap
+          key={key.key} of={key} {...cap} onChoose={onChoose} onLook={onLook}
+          left={percent(key.left, size.width)} top={percent(key.top, size.height)} width={percent(key.width, size.width)} height={percent(key.height, size.height)}
+        />
+      ))}
+    </div>
+  )
+}
+
+interface CapProps extends Omit<CapView, 'key'> {
+  of: BoardKey
+  left: string
+  top: string
+  width: string
+  height: string
+  onChoose: (key: BoardKey) => void
+  onLook: (key: BoardKey | null) => void
+}
+
+const Cap = memo(function Cap({ of, use, command, isHeld, isChosen, says, left, top, width, height, onChoose, onLook }: CapProps) {
+  const isOnlyHeld = of.held !== null
+  const [, , altGr] = of.levels
+  // An L-shaped key: the lower part is narrower than the upper.
+  const shape = of.notch > 0 ? `polygon(0 0, 100% 0, 100% 100%, ${(100 * of.notch) / of.width}% 100%, ${(100 * of.notch) / of.width}% 50%, 0 50%)` : undefined
+  return (
+    <button
+      type="button" data-key={of.key} data-use={isOnlyHeld ? 'modifier' : use} data-chosen={isChosen} className="cap" tabIndex={of.key === FIRST ? 0 : -1}
+      aria-pressed={isOnlyHeld ? isHeld : undefined} style={{ left, top, width, height, clipPath: shape }}
+      onClick={() => { onChoose(of) }} onFocus={() => { onLook(of) }} onMouseEnter={() => { onLook(of) }} onMouseLeave={() => { onLook(null) }}
+    >
+      <span className="visually-hidden">{says}</span>
+      <span className="cap-legend" aria-hidden="true">{of.name}</span>
+      {altGr != null && altGr.trim() !== '' && !isOnlyHeld && <span className="cap-third" aria-hidden="true">{altGr}</span>}
+      {command !== null && <span className="cap-command" aria-hidden="true">{command}</span>}
+    </button>
+  )
+})

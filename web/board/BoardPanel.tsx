@@ -1,0 +1,108 @@
+import { useMemo, useState } from 'react'
+import { useListening } from '../listening/Listening'
+import { Board, type CapView } from './Board'
+import { ContactSheet } from './ContactSheet'
+import { allPlaces, elsewhereOf, ladderOf, layerId, pressId, usesOf, type BoardKey, type Table, type TableApplication, type Use } from './table'
+
+interface Props {
+  table: Table
+  application: TableApplication
+  /** Of the focus; for the contact sheet one more than the last means all of them together. */
+  place: number
+  layer: string
+  onLayer: (layer: string) => void
+  /** The press that is looked at, marked on the board when its layer is shown. */
+  chosen: string
+  onPress: (press: string) => void
+}
+
+const USES: Record<Use, string> = { taken: 'taken here', 'taken-elsewhere': 'taken in other contexts', free: 'free' }
+
+/** Wider boards can be cut down to their writing keys, which are this wide in mm and so get more room for words. */
+const WRITING_WIDTH = 15 * 19.05
+
+/** The board with one layer, which real modifiers show while the page listens and clicked ones make stay; and all layers as a contact sheet. */
+export function BoardPanel({ table, application, place, layer, onLayer, chosen, onPress }: Props) {
+  const { held } = useListening()
+  const [looked, setLooked] = useState<BoardKey | null>(null)
+  const [isLarge, setLarge] = useState(false)
+  const shown = held.length > 0 ? layerId(held) : layer
+  const number = table.layers.findIndex(({ id }) => id === shown)
+  const caps = useMemo(() => capViews(table, application, place, shown, number, chosen), [table, application, place, shown, number, chosen])
+  const isWide = table.board.width > WRITING_WIDTH + 20
+  const part = isLarge && isWide ? caps.filter(({ key }) => key.left + key.width <= WRITING_WIDTH + 1) : caps
+
+  function choose(key: BoardKey) {
+    const parts = shown === '' ? [] : shown.split('+')
+    if (key.held === null) onPress(pressId(shown, key.key))
+    else onLayer(layerId(key.held.every((one) => parts.includes(one)) ? parts.filter((one) => !key.held?.includes(one)) : [...parts, ...key.held]))
+  }
+
+  return (
+    <section className="board-panel" aria-label="Board">
+      <Board board={table.board} caps={part} isLarge={isLarge && isWide} size={isLarge && isWide ? { width: WRITING_WIDTH, height: table.board.height } : table.board} onChoose={choose} onLook={setLooked} />
+      <div className="board-foot">
+        <p className="readout" aria-live="polite">
+          {looked === null
+            ? <>Click modifiers to hold them, then a key. <Legend /></>
+            : <Readout of={looked} application={application} place={place} press={pressId(shown, looked.key)} layer={table.layers[number]?.spoken ?? ''} />}
+        </p>
+        {isWide && <button type="button" className="plain" aria-pressed={isLarge} onClick={() => { setLarge(!isLarge) }}>{isLarge ? 'Whole board' : 'Larger keys'}</button>}
+      </div>
+      <ContactSheet table={table} application={application} place={place} layer={shown} onLayer={onLayer} />
+      <LayerInFull caps={caps} name={table.layers[number]?.spoken ?? ''} />
+    </section>
+  )
+}
+
+function capViews(table: Table, application: TableApplication, place: number, layer: string, number: number, chosen: string): CapView[] {
+  const uses = usesOf(application, place, number)
+  const held = layer === '' ? [] : layer.split('+')
+  const spoken = table.layers[number]?.spoken ?? ''
+  return table.board.keys.map((key, at): CapView => {
+    if (key.held !== null) return { key, use: undefined, command: null, isHeld: key.held.length > 0 && key.held.every((one) => held.includes(one)), isChosen: false, says: `Hold ${key.spoken}` }
+    const press = pressId(layer, key.key)
+    const command = ladderOf(application, press, place).winner?.name ?? null
+    const name = [spoken, key.spoken].filter((one) => one !== '').join(' ')
+    const use = uses[at]
+    return { key, use, command, isHeld: false, isChosen: press === chosen, says: `${name}: ${command ?? (use === 'free' ? 'free' : 'taken in other contexts')}` }
+  })
+}
+
+function Legend() {
+  return (
+    <span className="legend">
+      {Object.entries(USES).map(([use, words]) => <span key={use}><i className="use-mark" data-use={use} aria-hidden="true" /> {words}</span>)}
+    </span>
+  )
+}
+
+interface ReadoutProps { of: BoardKey; application: TableApplication; place: number; press: string; layer: string }
+
+/** The whole name of what a key does, in a fixed place. */
+function Readout({ of, application, place, press, layer }: ReadoutProps) {
+  if (of.held !== null) return <>{of.name}: click to hold it or let go.</>
+  const { winner } = ladderOf(application, press, place)
+  const elsewhere = elsewhereOf(application, press, place).filter((one) => winner === null || !one.startsWith(`${winner.name} (`))
+  const whole = <strong>{[layer, of.spoken].filter((one) => one !== '').join(' ')}</strong>
+  if (place === allPlaces(application)) return <>{whole} {elsewhere.length === 0 ? 'is free in every context.' : `runs ${elsewhere.join(', ')}.`}</>
+  return (
+    <>
+      {whole}{' '}
+      {winner === null ? (elsewhere.length === 0 ? 'is free.' : 'does nothing here.') : <>runs <strong>{winner.name}</strong> ({winner.place}).</>}
+      {elsewhere.length > 0 && <> Elsewhere: {elsewhere.join(', ')}.</>}
+    </>
+  )
+}
+
+/** Every name of the layer without any cutting off. */
+function LayerInFull({ caps, name }: { caps: CapView[]; name: string }) {
+  const taken = caps.filter(({ command }) => command !== null)
+  return (
+    <details className="layer-in-full">
+      <summary>{taken.length} {taken.length === 1 ? 'command' : 'commands'} with {name === '' ? 'no modifier' : name}, in full</summary>
+      <ul>{taken.map(({ key, command }) => <li key={key.key}><b>{key.name}</b> {command}</li>)}</ul>
+    </details>
+  )
+}
+

@@ -1,0 +1,61 @@
+import type { Schema } from '../api/client'
+
+export type Table = Schema['Table']
+export type TableApplication = Schema['TableApplication']
+export type BoardKey = Schema['BoardKey']
+export type Use = 'taken' | 'taken-elsewhere' | 'free'
+
+/** One rung of a ladder as it is shown. */
+export interface RungView { place: string; command: string | null; verdict: Schema['Rung']['verdict']; reason: string }
+
+/** A ladder as it is shown. */
+export interface LadderView { rungs: RungView[]; winner: { command: string; name: string; place: string } | null }
+
+/** The order in which held modifiers stand in a press; the server writes them so. */
+const ORDER = ['Control', 'Alt', 'AltGraph', 'Shift', 'Meta']
+
+/** The layer of some held modifiers, as the table names it. */
+export const layerId = (held: readonly string[]): string => ORDER.filter((one) => held.includes(one)).join('+')
+
+/** A press as the table names it. */
+export const pressId = (layer: string, key: string): string => layer === '' ? key : `${layer}+${key}`
+
+export function splitPress(press: string): { layer: string; key: string } {
+  const parts = press.split('+')
+  return { key: parts.pop() ?? '', layer: layerId(parts) }
+}
+
+/** The place of a context in its application's lists; Everywhere where it is not named or not known. */
+export const placeOf = (application: TableApplication, context: string): number =>
+  Math.max(0, application.contexts.findIndex(({ id }) => id === context))
+
+/** The place that stands for all contexts together; nobody wins there, since nobody is asked. */
+export const allPlaces = (application: TableApplication): number => application.contexts.length
+
+/** Who gets a press with the focus in one place: looked up, as the server has worked it out. */
+export function ladderOf(application: TableApplication, press: string, place: number): LadderView {
+  const ladder = application.presses[press]?.[place] ?? application.idle[place]
+  const rungs = (ladder === undefined ? [] : application.ladders[ladder] ?? []).flatMap((number) => {
+    const rung = application.rungs[number]
+    if (rung === undefined) return []
+    const command = application.commands[rung.command]
+    return [{ place: application.contexts[rung.place]?.name ?? '', id: command?.id ?? '', command: command?.name ?? null, verdict: rung.verdict, reason: application.reasons[rung.reason] ?? '' }]
+  })
+  const winner = rungs.find(({ verdict }) => verdict === 'wins')
+  return { rungs, winner: winner === undefined ? null : { command: winner.id, name: winner.command ?? '', place: winner.place } }
+}
+
+/** What a press does in other places of the focus than one, each command once. */
+export function elsewhereOf(application: TableApplication, press: string, place: number): string[] {
+  const others = application.contexts.flatMap((_, other) => {
+    const winner = other === place ? null : ladderOf(application, press, other).winner
+    return winner === null ? [] : [`${winner.name} (${winner.place})`]
+  })
+  return [...new Set(others)]
+}
+
+const USES: Record<string, Use> = { 2: 'taken', 1: 'taken-elsewhere', 0: 'free' }
+
+/** How far each key of one layer is taken, in the order of the board; undefined for keys that are only held. */
+export const usesOf = (application: TableApplication, place: number, layer: number): (Use | undefined)[] =>
+  (application.uses[place]?.[layer] ?? '').split('').map((digit) => USES[digit])

@@ -1,0 +1,15 @@
+import { answer, api, type Schema } from '../api/client'
+
+interface Keyboard { getLayoutMap: () => Promise<ReadonlyMap<string, string>> }
+
+/** The layout that fits what the browser tells of its keys; null where it tells nothing, or nothing fits. */
+export async function proposedLayout(): Promise<Schema['Named'] | null> {
+  const keyboard = (navigator as { keyboard?: Keyboard }).keyboard
+  if (keyboard === undefined) return null
+  try {
+    const keys = Object.fromEntries(await keyboard.getLayoutMap())
+    return Object.keys(keys).length === 0 ? null : (await answer(api.POST('/layout-proposals', { body: { keys } }))).layout
+  } catch {
+    return null
+  }
+}
