@@ -10,4 +10,6 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // The folder that holds catalogues/ and boards/.
+    'data' => env('ZEBRAFINCH_DATA') ?: base_path(),
 ];

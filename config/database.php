@@ -13,6 +13,8 @@ return [
             'charset' => 'utf8',
             'search_path' => 'public',
             'sslmode' => 'disable',
+            // Proving the password anew costs more than most questions; a web server's worker keeps its connection.
+            'options' => [PDO::ATTR_PERSISTENT => PHP_SAPI === 'cli-server'],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -38,7 +38,7 @@ final class CurrentKeymap
     public function changedCommands(Library $library): array
     {
         if ($this->changed === null) {
-            $change = $this->own === null ? Change::none() : Change::between($library->factory($this->application)->bindings(), $this->bindings);
+            $change = $this->own === null ? Change::none() : Change::between($library->factoryBindings($this->application), $this->bindings);
             $this->changed = array_values(array_unique(array_map(static fn (Binding $one): string => $one->command, [...$change->removed, ...$change->added])));
         }
 

@@ -28,7 +28,7 @@ final readonly class KitReader
     {
         $own = $user->kit->inUse($application->id);
 
-        return new CurrentKeymap($application, $own->bindings ?? $this->library->factory($application)->bindings(), $own);
+        return new CurrentKeymap($application, $own->bindings ?? $this->library->factoryBindings($application), $own);
     }
 
     /**

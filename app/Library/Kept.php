@@ -17,13 +17,11 @@ final readonly class Kept
     }
 
     /**
-     * @template T of array
-     *
      * @param  list<string>  $madeFrom  paths; when one of them changes, the array is made anew
-     * @param  callable(): T  $make
-     * @return T
+     * @param  callable(): array<mixed>  $make
+     * @return mixed what $make gives, or gave when it was kept
      */
-    public function array(string $name, array $madeFrom, callable $make): array
+    public function array(string $name, array $madeFrom, callable $make): mixed
     {
         $stamp = hash('xxh128', implode("\n", array_map(static fn (string $path): string => $path.' '.filemtime($path).' '.filesize($path), $madeFrom)));
         $path = "{$this->folder}/{$name}-{$stamp}.php";

@@ -9,7 +9,6 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\Dialects;
-use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\Vocabulary;
@@ -17,6 +16,7 @@ use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Reach\ReservedChords;
 
 /** Hands the shipped data (catalogues/, boards/) to the core. One instance serves one process. */
@@ -26,8 +26,11 @@ final class Library
 
     public const DEFAULT_LAYOUT = 'us';
 
-    /** @var array<string, Application>|null */
-    private ?array $applications = null;
+    /** @var array<string, Application> those that were asked for, by id */
+    private array $applications = [];
+
+    /** @var list<string>|null */
+    private ?array $applicationIds = null;
 
     private ?Vocabulary $vocabulary = null;
 
@@ -38,21 +41,27 @@ final class Library
     /** @return array<string, Application> by id, in alphabetical order */
     public function applications(): array
     {
-        if ($this->applications === null) {
-            $this->applications = [];
-            foreach (File::glob("{$this->root}/catalogues/*/catalogue.json") as $path) {
-                $application = (new CatalogueReader)->application($this->decode($path));
-                $this->applications[$application->id] = $application;
-            }
-        }
-
-        return $this->applications;
+        return array_combine($this->applicationIds(), array_map($this->application(...), $this->applicationIds()));
     }
 
     /** @throws UnknownApplication */
     public function application(string $id): Application
     {
-        return $this->applications()[$id] ?? throw UnknownApplication::named($id, array_keys($this->applications()));
+        if (! isset($this->applications[$id])) {
+            if (! in_array($id, $this->applicationIds(), true)) {
+                throw UnknownApplication::named($id, $this->applicationIds());
+            }
+            $path = "{$this->root}/catalogues/{$id}/catalogue.json";
+            $this->applications[$id] = (new CatalogueReader)->application($this->kept->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)));
+        }
+
+        return $this->applications[$id];
+    }
+
+    /** @return list<string> in alphabetical order */
+    public function applicationIds(): array
+    {
+        return $this->applicationIds ??= array_values(array_map(static fn (string $path): string => basename(dirname($path)), File::glob("{$this->root}/catalogues/*/catalogue.json")));
     }
 
     public function dialect(Application $application): Dialect
@@ -63,19 +72,28 @@ final class Library
     /** The key file that the application comes with. */
     public function factoryBytes(Application $application): string
     {
-        return File::get(array_first(File::glob("{$this->root}/catalogues/{$application->id}/factory.*")));
+        return File::get($this->factoryPath($application));
     }
 
-    public function factory(Application $application): KeyFile
+    public function factoryBindings(Application $application): Bindings
     {
-        return $this->dialect($application)->read($this->factoryBytes($application), $application);
+        return Bindings::fromData($this->kept->array(
+            "factory-{$application->id}",
+            [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json"],
+            fn (): array => $this->dialect($application)->read($this->factoryBytes($application), $application)->bindings()->toData(),
+        ));
+    }
+
+    private function factoryPath(Application $application): string
+    {
+        return array_first(File::glob("{$this->root}/catalogues/{$application->id}/factory.*"));
     }
 
     public function vocabulary(): Vocabulary
     {
         if ($this->vocabulary === null) {
             $matches = [];
-            foreach (array_keys($this->applications()) as $id) {
+            foreach ($this->applicationIds() as $id) {
                 $path = "{$this->root}/catalogues/{$id}/matches.json";
                 $matches[$id] = File::exists($path) ? $this->decode($path)['matches'] : [];
             }

@@ -19,6 +19,7 @@ use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\Modifier;
+use Zebrafinch\Core\Keyboard\PlacedKey;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
@@ -108,6 +109,48 @@ final class World
         return $application->id === 'cutloom'
             ? "<cutloom-keys>\n<focus on=\"everywhere\">\n".implode("\n", $lines)."\n</focus>\n</cutloom-keys>"
             : "area\thold\tkey\taction\n".implode("\n", $lines);
+    }
+
+    /** That many bindings of one application, spread over its contexts and all layers, the same ones at every call. */
+    public static function manyBindings(Application $application, int $count): Bindings
+    {
+        mt_srand(11);
+        $keys = array_map(static fn (PlacedKey $one): Key => $one->key, self::board()->keys());
+        $keys = array_values(array_filter($keys, static fn (Key $key): bool => ! $key->isOnlyHeld()));
+        $held = [Modifier::Shift, Modifier::Alt, Modifier::Primary, Modifier::Control];
+        $contexts = $application->contexts->all();
+        $commands = $application->commands();
+        $bindings = [];
+        while (count($bindings) < $count) {
+            $modifiers = array_filter($held, static fn (): bool => mt_rand(0, 2) === 0);
+            $binding = new Binding(Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers), $commands[mt_rand(0, count($commands) - 1)]->id, $contexts[mt_rand(0, count($contexts) - 1)]->id);
+            $bindings["{$binding->context} {$binding->chord->id()}"] = $binding;
+        }
+
+        return Bindings::of(...array_values($bindings));
+    }
+
+    /**
+     * Applications whose commands are put together from the words of the shipped ones and made-up ones, the same at every call.
+     *
+     * @return list<Application>
+     */
+    public static function manyCommands(int $applications, int $commands): array
+    {
+        mt_srand(3);
+        $words = [];
+        foreach ([...self::cutloom()->commands(), ...self::faderloft()->commands()] as $command) {
+            array_push($words, ...(preg_split('/\W+/', "{$command->name} {$command->tooltip}", -1, PREG_SPLIT_NO_EMPTY) ?: []));
+        }
+        for ($made = 0; $made < 1_500; $made++) {
+            $words[] = implode('', array_map(static fn (): string => 'abcdefghijklmnoprstuvw'[mt_rand(0, 21)], range(1, mt_rand(4, 9))));
+        }
+        $some = static fn (int $count): string => implode(' ', array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, $count)));
+
+        return array_map(static fn (int $number): Application => Application::of(
+            "many-{$number}", "Many {$number}", 'measuring', self::cutloom()->contexts, Precedence::DeeperFirst, LoadingRule::LastLineWins, 'none',
+            ...array_map(static fn (int $id): Command => new Command("c{$id}", $some(3), [$some(1), $some(2)], $some(9), 'everywhere'), range(1, $commands)),
+        ), range(1, $applications));
     }
 
     public static function vocabulary(): Vocabulary

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type BrowserContext, type Page } from '@playwright/test'
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 
 const WORKSTATIONS = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
@@ -9,17 +9,26 @@ export interface Keyboard { system: 'macos' | 'windows' | 'linux'; board: string
 
 const USUAL: Keyboard = { system: 'linux', board: 'full-ansi', layout: 'us' }
 
-/** Signs in through the page, as one of the demo accounts, with a keyboard in front. */
+type Cookies = Awaited<ReturnType<BrowserContext['cookies']>>
+
+/** Who has signed in through the page before; the server is not asked to check a password for every test. */
+const signedIn = new Map<Account, Cookies>()
+
+/** Opens Find as one of the demo accounts, with a keyboard in front. */
 export async function signIn(page: Page, account: Account, keyboard: Partial<Keyboard> = {}): Promise<void> {
+  const cookies = signedIn.get(account)
+  if (cookies !== undefined) await page.context().addCookies(cookies)
   // Set before the page starts, and only once, so that what a test chooses later stays chosen.
   await page.goto('/robots.txt')
   await page.evaluate((seat) => { localStorage.setItem('seat', JSON.stringify({ seat, room: null })) }, { ...USUAL, ...keyboard })
-  await page.goto('/sign-in')
-  await page.goto('/sign-in')
-  await page.getByLabel('Address of your account').fill(`${account}@saltmarsh.example`)
-  await page.getByLabel('Password').fill('night-train')
-  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.goto(cookies === undefined ? '/sign-in' : '/find')
+  if (cookies === undefined) {
+    await page.getByLabel('Address of your account').fill(`${account}@saltmarsh.example`)
+    await page.getByLabel('Password').fill('night-train')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+  }
   await expect(page.getByRole('heading', { name: 'Find' })).toBeAttached()
+  if (cookies === undefined) signedIn.set(account, await page.context().cookies())
 }
 
 export async function startListening(page: Page): Promise<void> {

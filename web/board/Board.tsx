@@ -26,7 +26,8 @@ function neighbour(keys: BoardKey[], from: BoardKey, arrow: string): BoardKey | 
     const { x, y } = middle(key)
     const along = (x - start.x) * dx + (y - start.y) * dy
     const across = Math.abs((x - start.x) * dy) + Math.abs((y - start.y) * dx)
-    return along > 1 ? along + 3 * across : Infinity
+    // Sideways the row is kept; up and down the nearest row comes first.
+    return along > 1 ? (dy === 0 ? along + 3 * across : 2 * along + across) : Infinity
   }
   const best = keys.reduce((one, other) => cost(other) < cost(one) ? other : one)
   return cost(best) === Infinity ? undefined : best

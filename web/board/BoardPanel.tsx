@@ -1,5 +1,7 @@
-import { useMemo, useState } from 'react'
+import { memo, useMemo, useState } from 'react'
 import { useListening } from '../listening/Listening'
+import { Disclosure } from '../parts/Disclosure'
+import { useStable } from '../parts/useStable'
 import { Board, type CapView } from './Board'
 import { ContactSheet } from './ContactSheet'
 import { allPlaces, elsewhereOf, ladderOf, layerId, pressId, usesOf, type BoardKey, type Table, type TableApplication, type Use } from './table'
@@ -22,7 +24,7 @@ const USES: Record<Use, string> = { taken: 'taken here', 'taken-elsewhere': 'tak
 const WRITING_WIDTH = 15 * 19.05
 
 /** The board with one layer, which real modifiers show while the page listens and clicked ones make stay; and all layers as a contact sheet. */
-export function BoardPanel({ table, application, place, layer, onLayer, chosen, onPress }: Props) {
+export const BoardPanel = memo(function BoardPanel({ table, application, place, layer, onLayer, chosen, onPress }: Props) {
   const { held } = useListening()
   const [looked, setLooked] = useState<BoardKey | null>(null)
   const [isLarge, setLarge] = useState(false)
@@ -32,11 +34,11 @@ export function BoardPanel({ table, application, place, layer, onLayer, chosen, 
   const isWide = table.board.width > WRITING_WIDTH + 20
   const part = isLarge && isWide ? caps.filter(({ key }) => key.left + key.width <= WRITING_WIDTH + 1) : caps
 
-  function choose(key: BoardKey) {
+  const choose = useStable((key: BoardKey) => {
     const parts = shown === '' ? [] : shown.split('+')
     if (key.held === null) onPress(pressId(shown, key.key))
     else onLayer(layerId(key.held.every((one) => parts.includes(one)) ? parts.filter((one) => !key.held?.includes(one)) : [...parts, ...key.held]))
-  }
+  })
 
   return (
     <section className="board-panel" aria-label="Board">
@@ -53,7 +55,7 @@ export function BoardPanel({ table, application, place, layer, onLayer, chosen, 
       <LayerInFull caps={caps} name={table.layers[number]?.spoken ?? ''} />
     </section>
   )
-}
+})
 
 function capViews(table: Table, application: TableApplication, place: number, layer: string, number: number, chosen: string): CapView[] {
   const uses = usesOf(application, place, number)
@@ -97,12 +99,10 @@ function Readout({ of, application, place, press, layer }: ReadoutProps) {
 
 /** Every name of the layer without any cutting off. */
 function LayerInFull({ caps, name }: { caps: CapView[]; name: string }) {
-  const taken = caps.filter(({ command }) => command !== null)
+  const count = caps.filter(({ command }) => command !== null).length
   return (
-    <details className="layer-in-full">
-      <summary>{taken.length} {taken.length === 1 ? 'command' : 'commands'} with {name === '' ? 'no modifier' : name}, in full</summary>
-      <ul>{taken.map(({ key, command }) => <li key={key.key}><b>{key.name}</b> {command}</li>)}</ul>
-    </details>
+    <Disclosure className="layer-in-full" summary={<>{count} {count === 1 ? 'command' : 'commands'} with {name === '' ? 'no modifier' : name}, in full</>}>
+      {() => <ul>{caps.map(({ key, command }) => command !== null && <li key={key.key}><b>{key.name}</b> {command}</li>)}</ul>}
+    </Disclosure>
   )
 }
-

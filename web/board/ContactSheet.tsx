@@ -5,7 +5,7 @@ import type { Table, TableApplication } from './table'
 interface Props { table: Table; application: TableApplication; place: number; layer: string; onLayer: (layer: string) => void }
 
 /** All layers at once, each key a dot: full, half (taken in other contexts), empty. */
-export function ContactSheet({ table, application, place, layer, onLayer }: Props) {
+export const ContactSheet = memo(function ContactSheet({ table, application, place, layer, onLayer }: Props) {
   return (
     <ol className="contact-sheet" aria-label="All layers">
       {table.layers.map((one, number) => (
@@ -22,7 +22,7 @@ export function ContactSheet({ table, application, place, layer, onLayer }: Prop
       ))}
     </ol>
   )
-}
+})
 
 /** Radius of a dot in mm. */
 const DOT = 6.2

@@ -32,10 +32,22 @@ export const placeOf = (application: TableApplication, context: string): number 
 /** The place that stands for all contexts together; nobody wins there, since nobody is asked. */
 export const allPlaces = (application: TableApplication): number => application.contexts.length
 
+/** Views of ladders that were looked up before: most presses share a few, and what is the same is not drawn again. */
+const views = new WeakMap<TableApplication, LadderView[]>()
+
+const NOBODY: LadderView = { rungs: [], winner: null }
+
 /** Who gets a press with the focus in one place: looked up, as the server has worked it out. */
 export function ladderOf(application: TableApplication, press: string, place: number): LadderView {
   const ladder = application.presses[press]?.[place] ?? application.idle[place]
-  const rungs = (ladder === undefined ? [] : application.ladders[ladder] ?? []).flatMap((number) => {
+  if (ladder === undefined) return NOBODY
+  const known = views.get(application) ?? []
+  views.set(application, known)
+  return known[ladder] ??= viewOf(application, application.ladders[ladder] ?? [])
+}
+
+function viewOf(application: TableApplication, ladder: number[]): LadderView {
+  const rungs = ladder.flatMap((number) => {
     const rung = application.rungs[number]
     if (rung === undefined) return []
     const command = application.commands[rung.command]

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import type { Schema } from '../api/client'
 import type { RungView } from '../board/table'
 
@@ -12,7 +13,7 @@ export const rungsOf = (ladder: Schema['Ladder']): RungView[] =>
 interface Props { rungs: RungView[]; title: string; isCurrent?: boolean }
 
 /** Who gets the key: the rungs from the first that is asked to the last, the winner's solid, the beaten ones hatched. */
-export function Ladder({ rungs, title, isCurrent = false }: Props) {
+export const Ladder = memo(function Ladder({ rungs, title, isCurrent = false }: Props) {
   return (
     <figure className="ladder" data-current={isCurrent}>
       <figcaption>{title}</figcaption>
@@ -28,4 +29,4 @@ export function Ladder({ rungs, title, isCurrent = false }: Props) {
       </ol>
     </figure>
   )
-}
+})

@@ -9,8 +9,8 @@ use App\Http\Shapes\Shapes;
 use App\Keymaps\CurrentKeymap;
 use App\Keymaps\KitReader;
 use App\Library\Library;
+use Closure;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Collection;
 use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Intent\Found;
 use Zebrafinch\Core\Keyboard\Chord;
@@ -29,15 +29,19 @@ final readonly class FindController
     public function __invoke(FindRequest $request): JsonResponse
     {
         $words = $request->string('words')->toString();
-        $keymaps = collect($this->kit->all($request->person()))->keyBy(static fn (CurrentKeymap $one): string => $one->application->id);
-        $found = $this->library->search()->find($words, self::MOST_ANSWERS, fn (array $entry): bool => $request->wants($entry, $keymaps[$entry['application']], $this->library));
+        $keymaps = [];
+        $keymap = function (string $application) use ($request, &$keymaps): CurrentKeymap {
+            return $keymaps[$application] ??= $this->kit->of($request->person(), $this->library->application($application));
+        };
+        $narrows = $request->narrows();
+        $found = $this->library->search()->find($words, self::MOST_ANSWERS, fn (array $entry): bool => ! $narrows || $request->wants($entry, $keymap, $this->library));
         $reader = $request->seat()->reader();
         [$chord, $problem] = $reader->looksLikeChord($words) ? $this->chord($request, $words) : [null, null];
 
         return new JsonResponse([
             'chord' => $chord === null ? null : Shapes::chordAt($request->seat()->printer(), $chord),
             'chord_problem' => $found === [] || mb_strlen(trim($words)) > 1 ? $problem : null,
-            'answers' => array_map(fn (Found $one): array => $this->answer($one, $keymaps, $request), $found),
+            'answers' => array_map(fn (Found $one): array => $this->answer($one, $keymap, $request), $found),
         ]);
     }
 
@@ -52,16 +56,16 @@ final readonly class FindController
     }
 
     /**
-     * @param  Collection<string, CurrentKeymap>  $keymaps
+     * @param  Closure(string): CurrentKeymap  $keymap  of an application
      * @return array<string, mixed>
      */
-    private function answer(Found $found, Collection $keymaps, FindRequest $request): array
+    private function answer(Found $found, Closure $keymap, FindRequest $request): array
     {
         $intent = $found->intent === null ? null : $this->library->vocabulary()->intent($found->intent);
 
         return [
             'intent' => $intent === null ? null : ['id' => $intent->id, 'name' => $intent->name, 'synonyms' => $intent->synonyms],
-            'hits' => array_map(fn (array $one): array => $this->hit($keymaps[$one['application']], $one['command'], $request), $found->commands),
+            'hits' => array_map(fn (array $one): array => $this->hit($keymap($one['application']), $one['command'], $request), $found->commands),
         ];
     }
 

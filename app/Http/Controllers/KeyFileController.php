@@ -48,7 +48,7 @@ final readonly class KeyFileController
         $loading = LoadingFindings::of($read, $application);
         $findings = [...$loading, ...$read->findings];
         usort($findings, static fn (Finding $one, Finding $other): int => $one->line <=> $other->line);
-        $change = Change::between($this->library->factory($application)->bindings(), $read->bindings());
+        $change = Change::between($this->library->factoryBindings($application), $read->bindings());
 
         return new JsonResponse([
             'id' => $keyFile->id,

@@ -93,7 +93,7 @@ final readonly class SuiteController
     /** @return array<string, mixed> */
     private function file(string $application, ?SuiteFile $file): array
     {
-        $isShipped = isset($this->library->applications()[$application]);
+        $isShipped = in_array($application, $this->library->applicationIds(), true);
         $release = $file?->release;
         $standing = $file === null
             ? Standing::NeverHandedOver

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Keymaps\CurrentKeymap;
 use App\Library\Library;
+use Closure;
 use Zebrafinch\Core\Application\CommandTrait;
 
 final class FindRequest extends SeatRequest
@@ -30,12 +31,21 @@ final class FindRequest extends SeatRequest
         ];
     }
 
-    /** @param  array{application: string, command: string, intent: string|null}  $entry */
-    public function wants(array $entry, CurrentKeymap $keymap, Library $library): bool
+    public function narrows(): bool
+    {
+        return $this->hasAny(['application', 'context', 'only']);
+    }
+
+    /**
+     * @param  array{application: string, command: string, intent: string|null}  $entry
+     * @param  Closure(string): CurrentKeymap  $keymapOf  an application
+     */
+    public function wants(array $entry, Closure $keymapOf, Library $library): bool
     {
         if ($this->filled('application') && $entry['application'] !== $this->string('application')->toString()) {
             return false;
         }
+        $keymap = $keymapOf($entry['application']);
         $command = $keymap->application->command($entry['command']);
         if ($this->filled('context') && $command->home !== $this->string('context')->toString()) {
             return false;

@@ -12,7 +12,7 @@ use Zebrafinch\Core\Application\Command;
  * vocabulary; its data is plain and can be kept.
  *
  * @phpstan-type EntryData array{application: string, command: string, intent: string|null}
- * @phpstan-type IndexData array{entries: list<EntryData>, words: array<string, array<int, int>>, phrases: array<string, list<int>>}
+ * @phpstan-type IndexData array{entries: list<EntryData>, words: array<string, array<int, int>>, stems: array<string, string>, phrases: array<string, list<int>>}
  */
 final readonly class SearchIndex
 {
@@ -27,7 +27,7 @@ final readonly class SearchIndex
     /** @param  list<Application>  $applications */
     public static function of(array $applications, Vocabulary $vocabulary): self
     {
-        $data = ['entries' => [], 'words' => [], 'phrases' => []];
+        $data = ['entries' => [], 'words' => [], 'stems' => [], 'phrases' => []];
         foreach ($applications as $application) {
             foreach ($application->commands() as $command) {
                 $match = $vocabulary->matchFor($application->id, $command->id);
@@ -36,6 +36,7 @@ final readonly class SearchIndex
                 $data['entries'][] = ['application' => $application->id, 'command' => $command->id, 'intent' => $intent?->id];
                 foreach (self::texts($application, $command, $intent) as [$place, $text]) {
                     foreach (WordMatcher::words($text) as $word) {
+                        $data['stems'][$word] ??= WordMatcher::stem($word);
                         $data['words'][$word][$entry] = max($data['words'][$word][$entry] ?? 0, self::WORTH[$place]);
                     }
                     if ($place === 'name' || $place === 'synonym') {
@@ -79,9 +80,10 @@ final readonly class SearchIndex
     public function reached(string $typed): array
     {
         $reached = [];
-        foreach ($this->data['words'] as $word => $entries) {
-            $fit = WordMatcher::fit($typed, (string) $word);
-            foreach ($fit > 0 ? $entries : [] as $entry => $worth) {
+        $matcher = new WordMatcher($typed);
+        foreach ($this->data['stems'] as $word => $stem) {
+            $fit = $matcher->fit((string) $word, $stem);
+            foreach ($fit > 0 ? $this->data['words'][$word] : [] as $entry => $worth) {
                 $reached[$entry] = max($reached[$entry] ?? 0.0, $fit * $worth / 100);
             }
         }

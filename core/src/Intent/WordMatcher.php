@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Intent;
 
-/** How well a typed word fits a written one: the same, its stem, its beginning, or a slip of the finger. */
+/** How well one typed word fits written ones: the same, its stem, its beginning, or a slip of the finger. Lengths are in bytes. */
 final readonly class WordMatcher
 {
     /** Words shorter than this must be typed without a slip. */
@@ -40,25 +40,38 @@ final readonly class WordMatcher
         return (string) preg_replace(['/([bdgmnprt])\1$/', '/e$/'], ['$1', ''], $stem);
     }
 
-    /** From 0 (no fit) to 1 (the same word). */
-    public static function fit(string $typed, string $written): float
+    private string $stem;
+
+    private int $length;
+
+    public function __construct(private string $typed)
     {
-        if ($typed === $written) {
+        $this->stem = self::stem($typed);
+        $this->length = strlen($typed);
+    }
+
+    /**
+     * From 0 (no fit) to 1 (the same word).
+     *
+     * @param  string  $stem  of the written word
+     */
+    public function fit(string $written, string $stem): float
+    {
+        if ($this->typed === $written) {
             return 1.0;
         }
-        if (self::stem($typed) === self::stem($written)) {
+        if ($this->stem === $stem) {
             return 0.9;
         }
-        $length = mb_strlen($typed);
-        if (str_starts_with($written, $typed)) {
-            return $length === 1 ? 0.3 : 0.5 + 0.35 * $length / mb_strlen($written);
+        if (str_starts_with($written, $this->typed)) {
+            return $this->length === 1 ? 0.3 : 0.5 + 0.35 * $this->length / strlen($written);
         }
-        if ($length < self::LONG_ENOUGH_FOR_A_SLIP || abs($length - mb_strlen($written)) > 2) {
+        if ($this->length < self::LONG_ENOUGH_FOR_A_SLIP || abs($this->length - strlen($written)) > 2) {
             return 0.0;
         }
-        $slips = self::slips($typed, $written);
+        $slips = self::slips($this->typed, $written);
 
-        return $slips <= ($length >= self::LONG_ENOUGH_FOR_TWO ? 2 : 1) ? 0.7 - 0.15 * $slips : 0.0;
+        return $slips <= ($this->length >= self::LONG_ENOUGH_FOR_TWO ? 2 : 1) ? 0.7 - 0.15 * $slips : 0.0;
     }
 
     /** Letters that were left out, put in or changed; two neighbours that changed places are one slip. */

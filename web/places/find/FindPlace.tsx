@@ -6,6 +6,7 @@ import { useChords } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { useAddress } from '../../parts/useAddress'
 import { useAddressText } from '../../parts/useAddressText'
+import { useStable } from '../../parts/useStable'
 import { Answers } from './Answers'
 import { FocusChoice } from './FocusChoice'
 import { Narrow } from './Narrow'
@@ -14,13 +15,13 @@ import { WhoGetsIt } from './WhoGetsIt'
 /** Looking up: a word, or a chord, or a look over the board. The later of the first two is answered. */
 export function FindPlace() {
   const [read, write] = useAddress()
-  const [words, type] = useAddressText('words')
-  const [chord, press] = useAddressText('chord')
+  const [words, type, showWords] = useAddressText('words')
+  const [chord, press, showChord] = useAddressText('chord')
   const table = useTable()
   const narrowed = { application: read('application'), context: read('context'), only: read('only') }
   const found = useFind(useDeferredValue(words), narrowed)
   const spelled = words === '' ? null : found.data?.chord ?? null
-  useChords('to see what it does in every application', (pressed) => { type('', { chord: pressed, layer: splitPress(pressed).layer }); press(pressed, { words: '', layer: splitPress(pressed).layer }) })
+  useChords('to see what it does in every application', (pressed) => { showWords(''); press(pressed, { words: '', layer: splitPress(pressed).layer }) })
 
   return (
     <>
@@ -29,7 +30,7 @@ export function FindPlace() {
         <label htmlFor="find-words">What do you want to do?</label>
         <input
           id="find-words" type="search" autoComplete="off" placeholder="a word from a menu or a tooltip, such as razor; a chord; or press F9 and then a key"
-          value={words} onChange={(event) => { press('', { words: event.target.value }); type(event.target.value, { chord: '' }) }}
+          value={words} onChange={(event) => { showChord(''); type(event.target.value, { chord: '' }) }}
         />
       </div>
       {words !== '' && (
@@ -39,7 +40,7 @@ export function FindPlace() {
             {(data) => (
               <>
                 {data.chord_problem !== null && <p className="problem" role="alert">{data.chord_problem}</p>}
-                {spelled !== null && <p className="quiet">Read as a chord: <button type="button" className="plain" onClick={() => { press(spelled.id, { words: '' }); type('', { chord: spelled.id }) }}>who gets {spelled.label}?</button></p>}
+                {spelled !== null && <p className="quiet">Read as a chord: <button type="button" className="plain" onClick={() => { showWords(''); press(spelled.id, { words: '' }) }}>who gets {spelled.label}?</button></p>}
                 <Answers words={words} answers={data.answers} />
               </>
             )}
@@ -56,18 +57,19 @@ interface LookOverProps { table: Table; chord: string; onPress: (press: string) 
 /** One application and one place of the focus decide all that is shown; both stand in the address. */
 function LookOver({ table, chord, onPress }: LookOverProps) {
   const [read, write] = useAddress()
+  const showLayer = useStable((next: string) => { write({ layer: next }) })
+  const choose = useStable(onPress)
   const application = table.applications.find(({ id }) => id === read('application')) ?? table.applications[0]
   if (application === undefined) return <div className="empty"><p><strong>No application is known yet.</strong> Catalogues are read from the folder of the same name when Zebrafinch starts.</p></div>
   const isAll = read('context') === 'all'
   const place = isAll ? allPlaces(application) : placeOf(application, read('context'))
-  const layer = layerId(read('layer').split('+'))
   return (
     <>
       {chord !== '' && <WhoGetsIt table={table} chord={chord} application={application} place={place} />}
       <FocusChoice table={table} application={application} context={isAll ? 'all' : application.contexts[place]?.id ?? ''} onChoose={write} />
       <BoardPanel
-        table={table} application={application} place={place} layer={layer} onLayer={(next) => { write({ layer: next }) }} chosen={chord}
-        onPress={(next) => { onPress(next) }}
+        table={table} application={application} place={place} layer={layerId(read('layer').split('+'))} onLayer={showLayer} chosen={chord}
+        onPress={choose}
       />
     </>
   )

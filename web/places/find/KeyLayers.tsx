@@ -1,3 +1,4 @@
+import { Disclosure } from '../../parts/Disclosure'
 import { ladderOf, pressId, usesOf, type BoardKey, type Table, type TableApplication } from '../../board/table'
 
 interface Props { table: Table; application: TableApplication; place: number; of: BoardKey }
@@ -7,21 +8,22 @@ export function KeyLayers({ table, application, place, of }: Props) {
   const at = table.board.keys.indexOf(of)
   const context = application.contexts[place]?.name ?? 'any context'
   return (
-    <details className="key-layers">
-      <summary>Every layer of {of.spoken} in {application.name}, focus in {context}</summary>
-      <ul>
-        {table.layers.map((layer, number) => {
-          const winner = ladderOf(application, pressId(layer.id, of.key), place).winner
-          const use = usesOf(application, place, number)[at]
-          return (
-            <li key={layer.id} data-use={use}>
-              <i className="dot" data-use={use} aria-hidden="true" />
-              <span>{layer.caps.length === 0 ? 'plain' : layer.caps.join(' ')}<span className="visually-hidden">: </span></span>
-              {winner?.name ?? (use === 'free' ? 'free' : 'in other contexts')}
-            </li>
-          )
-        })}
-      </ul>
-    </details>
+    <Disclosure className="key-layers" summary={<>Every layer of {of.spoken} in {application.name}, focus in {context}</>}>
+      {() => (
+        <ul>
+          {table.layers.map((layer, number) => {
+            const winner = ladderOf(application, pressId(layer.id, of.key), place).winner
+            const use = usesOf(application, place, number)[at]
+            return (
+              <li key={layer.id} data-use={use}>
+                <i className="dot" data-use={use} aria-hidden="true" />
+                <span>{layer.caps.length === 0 ? 'plain' : layer.caps.join(' ')}<span className="visually-hidden">: </span></span>
+                {winner?.name ?? (use === 'free' ? 'free' : 'in other contexts')}
+              </li>
+            )
+          })}
+        </ul>
+      )}
+    </Disclosure>
   )
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { useWho } from '../../api/queries'
 import { ladderOf, pressId, splitPress, type Table, type TableApplication } from '../../board/table'
 import { Keys } from '../../parts/Keys'
@@ -8,24 +9,52 @@ import { KeyLayers } from './KeyLayers'
 interface Props { table: Table; chord: string; application: TableApplication; place: number }
 
 /** Ladders of one chord: a row for each application, a column for each place of the focus; and the other layers of its key. */
-export function WhoGetsIt({ table, chord, application, place }: Props) {
+export const WhoGetsIt = memo(function WhoGetsIt({ table, chord, application, place }: Props) {
+  return isPress(table, chord)
+    ? <><Spelled table={table} chord={chord} press={chord} /><Ladders table={table} press={chord} application={application} place={place} /></>
+    : <Written table={table} chord={chord} application={application} place={place} />
+})
+
+/** A press that the page took is in the table; what was written otherwise, such as a character, is first read by the server. */
+const isPress = (table: Table, chord: string): boolean => {
+  const parts = chord.split('+')
+  const key = parts.pop()
+  return !parts.includes('Primary') && table.board.keys.some((one) => one.key === key)
+}
+
+function Written({ table, chord, application, place }: Props) {
   const who = useWho(chord)
-  // A press that the page took is in the table; what was written otherwise is first read by the server.
-  const isPress = chord.split('+').every((part, at, all) => at === all.length - 1 ? table.board.keys.some(({ key }) => key === part) : part !== 'Primary')
-  const press = isPress ? chord : who.data?.presses[0]?.id
-  const known = who.data !== undefined && (who.data.presses[0]?.id === press || !isPress) ? who.data : undefined
-  if (press === undefined) return who.error === null ? null : <ProblemNote error={who.error} />
+  const press = who.data?.presses[0]?.id
+  if (who.data === undefined || who.isPlaceholderData) return who.error === null ? null : <ProblemNote error={who.error} />
+  return press === undefined
+    ? <><p className="who-chord" role="status"><Keys chord={who.data.chord} /> reaches nothing at this keyboard.</p><p className="reach">{who.data.reach.sentence}</p></>
+    : <><Spelled table={table} chord={chord} press={press} /><Ladders table={table} press={press} application={application} place={place} /></>
+}
+
+/** The chord in caps, what it does in a sentence, and whether this keyboard can press it as it is written. */
+function Spelled({ table, chord, press }: { table: Table; chord: string; press: string }) {
+  const { data, isPlaceholderData } = useWho(chord)
+  const told = isPlaceholderData ? undefined : data
   const { layer, key } = splitPress(press)
-  const at = pressId(layer, key)
-  const name = table.board.keys.find((one) => one.key === key)
-  const typed = table.typing[at]
+  const caps = [...table.layers.find(({ id }) => id === layer)?.caps ?? [], table.board.keys.find((one) => one.key === key)?.name ?? key]
+  const typed = table.typing[pressId(layer, key)]
   return (
     <>
       <p className="who-chord" role="status">
-        {known !== undefined ? <Keys chord={known.chord} /> : <span className="keys"><kbd>{[...table.layers.find(({ id }) => id === layer)?.caps ?? [], name?.name ?? key].join(' ')}</kbd></span>}{' '}
-        <span>{summary(table, at)}{typed !== undefined && typed.trim() !== '' && <span className="quiet"> Where text is entered it types {typed}.</span>}</span>
+        {told !== undefined ? <Keys chord={told.chord} /> : <span className="keys">{caps.map((cap, at) => <kbd key={at}>{cap}</kbd>)}</span>}{' '}
+        <span>{summary(table, pressId(layer, key))}{typed !== undefined && typed.trim() !== '' && <span className="quiet"> Where text is entered it types {typed}.</span>}</span>
       </p>
-      {known !== undefined && known.reach.kind !== 'as-written' && <p className="reach" data-kind={known.reach.kind}>{known.reach.sentence}</p>}
+      {told !== undefined && told.reach.kind !== 'as-written' && <p className="reach" data-kind={told.reach.kind}>{told.reach.sentence}</p>}
+    </>
+  )
+}
+
+function Ladders({ table, press, application, place }: { table: Table; press: string; application: TableApplication; place: number }) {
+  const { layer, key } = splitPress(press)
+  const at = pressId(layer, key)
+  const name = table.board.keys.find((one) => one.key === key)
+  return (
+    <>
       {table.applications.map((one) => (
         <section key={one.id} className="who-application" aria-label={one.name}>
           <h2>{one.name} <small>keymap {one.keymap}</small></h2>

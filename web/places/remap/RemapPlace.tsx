@@ -5,6 +5,7 @@ import { useChords } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { Keys } from '../../parts/Keys'
 import { useAddress } from '../../parts/useAddress'
+import { useAddressText } from '../../parts/useAddressText'
 import { useFirstApplication } from '../../parts/useFirstApplication'
 import { CommandFinder } from './CommandFinder'
 import { KeymapLine } from './KeymapLine'
@@ -16,7 +17,8 @@ import { WishPanel } from './WishPanel'
 export function RemapPlace() {
   const [read, write] = useAddress()
   const application = useFirstApplication()
-  const wish = { command: read('command'), context: read('context'), chord: read('chord'), rooms: read('rooms') }
+  const [rooms, chooseRooms] = useAddressText('rooms')
+  const wish = { command: read('command'), context: read('context'), chord: read('chord'), rooms }
   const remap = useRemap(application, wish)
   const hasCommand = wish.command !== '' && remap.data !== undefined
   useChords(hasCommand ? `for ${remap.data.command.name}` : 'to see it on the board', (chord) => { write({ chord }) }, hasCommand)
@@ -35,7 +37,7 @@ export function RemapPlace() {
         <div className="wish">
           {wish.command === ''
             ? <div className="empty"><p><strong>Find the command</strong> by a word of its name, its menu or its tooltip, or by what you would call it. Then press the chord that it should have.</p></div>
-            : <Asking of={remap}>{(data) => <WishPanel application={application} remap={data} rooms={wish.rooms} onRooms={(rooms) => { write({ rooms }) }} onChord={(chord) => { write({ chord }) }} />}</Asking>}
+            : <Asking of={remap}>{(data) => <WishPanel application={application} remap={data} rooms={rooms} onRooms={(next) => { chooseRooms(next) }} onChord={(chord) => { write({ chord }) }} />}</Asking>}
         </div>
       </div>
       <RemapBoard

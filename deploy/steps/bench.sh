@@ -1,0 +1,30 @@
+# Measurements. Those of the core run by themselves; those of the browser and the API on large worlds of their own.
+
+run_bench() {
+    prepare >/dev/null
+    require_build >/dev/null
+    php "$ROOT/tools/bench/run.php"
+    require_test_packages >/dev/null
+    bench_on_large_world press 6 400 1000
+    bench_on_large_world search 20 500 60
+    already_running || stop_postgres
+}
+
+# bench_on_large_world WHAT APPLICATIONS COMMANDS BINDINGS
+bench_on_large_world() {
+    (
+        WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
+        export ZEBRAFINCH_DATA=$VAR/bench/$1
+        require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
+        trap stop_web_services EXIT
+        rm -rf "$ZEBRAFINCH_DATA"
+        mkdir -p "$ZEBRAFINCH_DATA"
+        php "$ROOT/tools/bench/make-large-world.php" "$ZEBRAFINCH_DATA" "$2" "$3" "$4"
+        chmod -R a+rX "$VAR/bench"
+        recreate_database "$DATABASE" >/dev/null 2>&1
+        migrate_and_seed "$DATABASE" >/dev/null
+        start_services
+        cd "$ROOT"
+        node tools/bench/browser/measure.mjs "$1" "http://127.0.0.1:$WEB_PORT"
+    )
+}

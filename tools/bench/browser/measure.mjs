@@ -1,0 +1,69 @@
+// From keydown to painted answer in Chromium, and searches at the API, on the large worlds that `./zebrafinch bench` serves.
+// Usage: node measure.mjs press|search ADDRESS
+import { chromium } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+
+const [, , what, address] = process.argv
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+await page.goto(`${address}/sign-in`)
+await page.getByLabel('Address of your account').fill('picture@saltmarsh.example')
+await page.getByLabel('Password').fill('night-train')
+await page.getByRole('button', { name: 'Sign in' }).click()
+await page.waitForURL('**/find')
+
+/** The value below which this share of the sorted times lies. */
+const percentile = (times, share) => [...times].sort((one, other) => one - other)[Math.min(times.length - 1, Math.floor(share * times.length))]
+
+/** Presses keys and tells for each how long it took from the event to the first moment after its frame was painted, in ms. */
+async function press(codes) {
+  await page.evaluate(() => {
+    globalThis.painted = []
+    globalThis.listen ??= window.addEventListener('keydown', (event) => {
+      requestAnimationFrame(() => {
+        const channel = new MessageChannel()
+        channel.port1.onmessage = () => { globalThis.painted.push([event.code, performance.now() - event.timeStamp, document.querySelector('.cap[data-chosen=true]')?.dataset.key]) }
+        channel.port2.postMessage(null)
+      })
+    }, { capture: true }) ?? true
+  })
+  for (const code of codes) {
+    await page.keyboard.press(code)
+    await page.waitForTimeout(60)
+  }
+  return page.evaluate(() => globalThis.painted)
+}
+
+if (what === 'press') {
+  const codes = Array.from({ length: 120 }, (_, at) => `Key${'QWERTASDFGZXCVBYUIOPHJKLNM'[at % 26]}`)
+  await page.locator('.board').waitFor({ timeout: 120_000 })
+  const idle = (await press(codes)).map(([, time]) => time)
+  await page.keyboard.press('F9')
+  await page.getByText('Listening.').waitFor()
+  await press(codes.slice(0, 20))
+  const answers = await press(codes)
+  const late = answers.filter(([code, , chosen]) => code !== chosen).length
+  const times = answers.map(([, time]) => time)
+  const [p50, p95, idle95] = [percentile(times, 0.5), percentile(times, 0.95), percentile(idle, 0.95)]
+  console.log(`  keydown to painted answer, 6 applications with 1,000 bindings each: 95th percentile ${(p95 / idle95).toFixed(2)} times that of a key nobody hears (${p95.toFixed(1)} ms and ${idle95.toFixed(1)} ms; median ${p50.toFixed(1)} ms); ${late} of ${answers.length} answers came a frame later`)
+} else {
+  const queries = readFileSync('core/tests/Intent/queries.tsv', 'utf8').split('\n').filter((line) => line !== '' && !line.startsWith('#')).map((line) => line.split('\t')[0])
+  const measured = await page.evaluate(async (all) => {
+    const time = async (path) => {
+      const start = performance.now()
+      await (await fetch(path, { headers: { Accept: 'application/json' } })).text()
+      return performance.now() - start
+    }
+    for (const query of all.slice(0, 20)) await time(`/api/find?words=${encodeURIComponent(query)}`)
+    const found = []
+    const plain = []
+    for (const query of all) {
+      found.push(await time(`/api/find?words=${encodeURIComponent(query)}`))
+      plain.push(await time('/api/session'))
+    }
+    return { found, plain }
+  }, queries)
+  const [found, plain] = [percentile(measured.found, 0.95), percentile(measured.plain, 0.95)]
+  console.log(`  search over 10,000 commands at the API: 95th percentile ${(found / plain).toFixed(2)} times that of asking who is signed in (${found.toFixed(1)} ms and ${plain.toFixed(1)} ms)`)
+}
+await browser.close()
