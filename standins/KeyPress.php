@@ -22,10 +22,14 @@ final class KeyPress
         return $code === $this->code && $held === $mine;
     }
 
-    /** Whether the key types a character where text is entered: letters, digits and punctuation, at most with Shift. */
+    /** Whether the key types a character where text is entered: letters, digits and punctuation, at most with Shift; the number pad without. */
     public function types(): bool
     {
+        if (str_starts_with($this->code, 'Numpad')) {
+            return $this->held === [] && ! in_array($this->code, ['NumpadEnter', 'NumLock'], true);
+        }
+
         return array_diff($this->held, ['Shift']) === []
-            && preg_match('/^(Key.|Digit.|Numpad\d|Space|Minus|Equal|Bracket.*|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash)$/', $this->code) === 1;
+            && preg_match('/^(Key.|Digit.|Space|Minus|Equal|Bracket.*|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash|Intl.*)$/', $this->code) === 1;
     }
 }

@@ -6,7 +6,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 const base = process.env.ZEBRAFINCH_URL ?? 'http://127.0.0.1:8460'
 const folder = process.argv[2] ?? 'docs/screenshots'
 const workstations = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-background-networking', '--disable-gpu'] })
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-background-networking', '--disable-gpu'] })
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 
 const go = async (path) => { await page.goto(base + path); await page.waitForLoadState('networkidle') }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use Illuminate\Support\Facades\File;
+use ReflectionClass;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Dialect\Dialect;
@@ -12,10 +13,12 @@ use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Intent\WordMatcher;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Reach\ReservedChords;
 
@@ -79,9 +82,20 @@ final class Library
     {
         return Bindings::fromData($this->kept->array(
             "factory-{$application->id}",
-            [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json"],
+            [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json", ...self::codeOf($this->dialect($application)::class, Binding::class)],
             fn (): array => $this->dialect($application)->read($this->factoryBytes($application), $application)->bindings()->toData(),
         ));
+    }
+
+    /**
+     * What is kept is also made from the code that makes it.
+     *
+     * @param  class-string  ...$classes
+     * @return list<string> paths
+     */
+    private static function codeOf(string ...$classes): array
+    {
+        return array_values(array_map(static fn (string $class): string => (string) (new ReflectionClass($class))->getFileName(), $classes));
     }
 
     private function factoryPath(Application $application): string
@@ -127,7 +141,7 @@ final class Library
     {
         $make = fn (): array => SearchIndex::of(array_values($this->applications()), $this->vocabulary())->toData();
 
-        return new Search(SearchIndex::fromData($this->kept->array('search', array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE)), $make)));
+        return new Search(SearchIndex::fromData($this->kept->array('search', [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE)), ...self::codeOf(SearchIndex::class, WordMatcher::class)], $make)));
     }
 
     /** @return list<string> */

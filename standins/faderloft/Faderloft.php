@@ -36,7 +36,9 @@ final class Faderloft implements Simulated
     private function code(string $key): string
     {
         $named = ['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown', 'esc' => 'Escape', 'ret' => 'Enter',
-            'pageup' => 'PageUp', 'pagedown' => 'PageDown', 'bracketleft' => 'BracketLeft', 'bracketright' => 'BracketRight'];
+            'pageup' => 'PageUp', 'pagedown' => 'PageDown', 'bracketleft' => 'BracketLeft', 'bracketright' => 'BracketRight', 'contextmenu' => 'ContextMenu',
+            'capslock' => 'CapsLock', 'numlock' => 'NumLock', 'scrolllock' => 'ScrollLock', 'printscreen' => 'PrintScreen', 'intlbackslash' => 'IntlBackslash',
+            'intlro' => 'IntlRo', 'intlyen' => 'IntlYen', 'kanamode' => 'KanaMode', 'nonconvert' => 'NonConvert'];
 
         return $named[$key] ?? match (true) {
             preg_match('/^[a-z]$/', $key) === 1 => 'Key'.strtoupper($key),
@@ -51,7 +53,7 @@ final class Faderloft implements Simulated
     {
         $names = ['p' => $system === 'macos' ? 'Meta' : 'Control', 'c' => 'Control', 'a' => 'Alt', 'g' => 'AltGraph', 's' => 'Shift', 'm' => 'Meta'];
 
-        return $letters === '-' ? [] : array_map(static fn (string $letter): string => $names[$letter] ?? $letter, str_split($letters));
+        return $letters === '-' ? [] : array_values(array_unique(array_map(static fn (string $letter): string => $names[$letter] ?? $letter, str_split($letters))));
     }
 
     private function act(string $action, Strip $strip): string

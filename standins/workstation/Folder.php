@@ -73,7 +73,8 @@ final class Folder
 
     public function copy(string $name): string
     {
-        $bytes = @file_get_contents("{$this->path}/".self::COPIES.'/'.basename($name));
+        $path = "{$this->path}/".self::COPIES.'/'.basename($name);
+        $bytes = is_file($path) ? file_get_contents($path) : false;
 
         return $bytes === false ? throw new RuntimeException("There is no copy {$name}.") : $bytes;
     }

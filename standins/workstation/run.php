@@ -11,11 +11,7 @@ use Standins\Workstation\Agent;
 use Standins\Workstation\Folder;
 use Standins\Workstation\Server;
 
-spl_autoload_register(static function (string $class): void {
-    $parts = explode('\\', substr($class, strlen('Standins\\')));
-    $file = array_pop($parts);
-    require dirname(__DIR__).'/'.strtolower(implode('/', $parts)).($parts === [] ? '' : '/')."{$file}.php";
-});
+require __DIR__.'/autoload.php';
 
 $options = getopt('', ['suite:', 'token:', 'server:', 'folder:']);
 foreach (['suite', 'token', 'server', 'folder'] as $needed) {

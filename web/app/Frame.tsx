@@ -4,7 +4,8 @@ import { answer, api } from '../api/client'
 import { queries, useKeyboards, useSession } from '../api/queries'
 import { ListenBar, ListenButton } from '../listening/ListenBar'
 import { Asking } from '../parts/Asking'
-import { SeatContext, SYSTEMS } from '../seat/seat'
+import { useLayoutProposal } from '../seat/browserLayout'
+import { hasStoredSeat, SeatContext, SYSTEMS } from '../seat/seat'
 import { SeatDialog } from '../seat/SeatDialog'
 import { currentTheme, showTheme } from './theme'
 
@@ -48,6 +49,7 @@ function Preferences({ person }: { person: string }) {
   const { seat, room } = use(SeatContext)
   const [isChoosing, setChoosing] = useState(false)
   const keyboards = useKeyboards().data
+  const proposal = useLayoutProposal()
   const layout = keyboards?.layouts.find(({ id }) => id === seat.layout)?.name ?? seat.layout
   const board = keyboards?.boards.find(({ id }) => id === seat.board)?.name ?? seat.board
   const [theme, setTheme] = useState(currentTheme)
@@ -60,6 +62,7 @@ function Preferences({ person }: { person: string }) {
         <span>{layout}, {SYSTEMS[seat.system]}</span>
         <span className="quiet">{board}</span>
       </button>
+      {!hasStoredSeat() && proposal !== null && proposal.id !== seat.layout && <button type="button" className="plain" onClick={() => { setChoosing(true) }}>The browser tells of {proposal.name} keys</button>}
       {isChoosing && <SeatDialog onClose={() => { setChoosing(false) }} />}
       <button type="button" className="plain" onClick={() => { showTheme(other); setTheme(other) }}>
         {theme === 'dim' ? 'Paper' : 'Dim room'}

@@ -17,17 +17,23 @@ interface Props {
 
 const DIRECTIONS: Record<string, [x: number, y: number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 
+/** How far in mm a neighbour may reach in beside a key: the lower half of an L-shaped one leaves room. */
+const OVERLAP = 6
+
 /** Where an arrow key leads from one key of the board: the nearest key in that direction. */
 function neighbour(keys: BoardKey[], from: BoardKey, arrow: string): BoardKey | undefined {
   const middle = (key: BoardKey) => ({ x: key.left + key.width / 2, y: key.top + key.height / 2 })
   const start = middle(from)
   const [dx, dy] = DIRECTIONS[arrow] ?? [0, 0]
+  const gap = (key: BoardKey) => dx === 0
+    ? (dy > 0 ? key.top - from.top - from.height : from.top - key.top - key.height)
+    : (dx > 0 ? key.left - from.left - from.width : from.left - key.left - key.width)
   const cost = (key: BoardKey) => {
     const { x, y } = middle(key)
     const along = (x - start.x) * dx + (y - start.y) * dy
     const across = Math.abs((x - start.x) * dy) + Math.abs((y - start.y) * dx)
     // Sideways the row is kept; up and down the nearest row comes first.
-    return along > 1 ? (dy === 0 ? along + 3 * across : 2 * along + across) : Infinity
+    return gap(key) > -OVERLAP ? (dy === 0 ? along + 3 * across : 2 * along + across) : Infinity
   }
   const best = keys.reduce((one, other) => cost(other) < cost(one) ? other : one)
   return cost(best) === Infinity ? undefined : best

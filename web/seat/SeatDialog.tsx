@@ -1,4 +1,3 @@
-import { useQuery } from '@tanstack/react-query'
 import { use, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -7,7 +6,7 @@ import { answer, api } from '../api/client'
 import { forgetSuites, useKeyboards, useSession, useSuites } from '../api/queries'
 import { Asking } from '../parts/Asking'
 import { ProblemNote } from '../parts/ProblemNote'
-import { proposedLayout } from './browserLayout'
+import { useLayoutProposal } from './browserLayout'
 import { SeatContext, SYSTEMS, type Seat, type System } from './seat'
 
 /** Which keyboard stands here: that of a room, or any other. */
@@ -20,7 +19,7 @@ export function SeatDialog({ onClose }: { onClose: () => void }) {
   const keyboards = useKeyboards()
   const suites = useSuites().data?.suites ?? []
   const mayNote = useSession().data?.person?.may_hand_over === true
-  const proposal = useQuery({ queryKey: ['layout-proposal'], queryFn: proposedLayout, staleTime: Infinity }).data ?? null
+  const proposal = useLayoutProposal()
   const suite = suites.find(({ id }) => id === room)
   const differs = suite !== undefined && (suite.board.id !== seat.board || suite.layout.id !== seat.layout)
 

@@ -4,7 +4,7 @@ import { chromium } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 
 const [, , what, address] = process.argv
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 await page.goto(`${address}/sign-in`)
 await page.getByLabel('Address of your account').fill('picture@saltmarsh.example')
