@@ -86,7 +86,7 @@ const Cap = memo(function Cap({ of, use, command, isHeld, isChosen, says, left, 
   const shape = of.notch > 0 ? `polygon(0 0, 100% 0, 100% 100%, ${(100 * of.notch) / of.width}% 100%, ${(100 * of.notch) / of.width}% 50%, 0 50%)` : undefined
   return (
     <button
-      type="button" data-key={of.key} data-use={isOnlyHeld ? 'modifier' : use} data-chosen={isChosen} className="cap" tabIndex={of.key === FIRST ? 0 : -1}
+      type="button" data-key={of.key} data-use={isOnlyHeld ? 'modifier' : use} data-chosen={isChosen} data-long={of.name.includes(' ')} className="cap" tabIndex={of.key === FIRST ? 0 : -1}
       aria-pressed={isOnlyHeld ? isHeld : undefined} style={{ left, top, width, height, clipPath: shape }}
       onClick={() => { onChoose(of) }} onFocus={() => { onLook(of) }} onMouseEnter={() => { onLook(of) }} onMouseLeave={() => { onLook(null) }}
     >
