@@ -9,7 +9,7 @@ export type Use = 'taken' | 'taken-elsewhere' | 'free'
 export interface RungView { place: string; command: string | null; verdict: Schema['Rung']['verdict']; reason: string }
 
 /** A ladder as it is shown. */
-export interface LadderView { rungs: RungView[]; winner: { command: string; name: string; place: string } | null }
+export interface LadderView { rungs: RungView[]; winner: { name: string; place: string } | null }
 
 /** The order in which held modifiers stand in a press; the server writes them so. */
 const ORDER = ['Control', 'Alt', 'AltGraph', 'Shift', 'Meta']
@@ -51,10 +51,10 @@ function viewOf(application: TableApplication, ladder: number[]): LadderView {
     const rung = application.rungs[number]
     if (rung === undefined) return []
     const command = application.commands[rung.command]
-    return [{ place: application.contexts[rung.place]?.name ?? '', id: command?.id ?? '', command: command?.name ?? null, verdict: rung.verdict, reason: application.reasons[rung.reason] ?? '' }]
+    return [{ place: application.contexts[rung.place]?.name ?? '', command: command?.name ?? null, verdict: rung.verdict, reason: application.reasons[rung.reason] ?? '' }]
   })
   const winner = rungs.find(({ verdict }) => verdict === 'wins')
-  return { rungs, winner: winner === undefined ? null : { command: winner.id, name: winner.command ?? '', place: winner.place } }
+  return { rungs, winner: winner === undefined ? null : { name: winner.command ?? '', place: winner.place } }
 }
 
 /** What a press does in other places of the focus than one, each command once. */

@@ -85,11 +85,6 @@ final readonly class Chord
         return $this->id === $other->id;
     }
 
-    public function isByCharacter(): bool
-    {
-        return $this->key instanceof Character;
-    }
-
     /** The same with the modifiers that are really held on this system: no `Primary` is left in it. */
     public function on(System $system): self
     {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Keyboard\Character;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\ChordPrinter;
 use Zebrafinch\Core\Keyboard\Key;
@@ -45,7 +46,7 @@ test('text that is not a chord is refused at the part that is wrong', function (
 
 test('a chord by character is written between apostrophes, whatever the character', function (string $text) {
     $chord = Chord::parse($text);
-    expect($chord->isByCharacter())->toBeTrue()->and($chord->id())->toBe($text);
+    expect($chord->key)->toBeInstanceOf(Character::class)->and($chord->id())->toBe($text);
 })->with(["'<'", "Primary+'+'", "Primary+Alt+'é'", "Control+'''", "'🙂'"]);
 
 test('a chord by character is pressed with whatever types it here', function (string $layout, System $system, string $chord, array $presses) {
