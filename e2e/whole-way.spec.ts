@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { listenTo, signIn, Workstation } from './support/demo'
+import { arriveAt, listenTo, signIn, Workstation } from './support/demo'
 
 const FILE = `<?xml version="1.0" encoding="UTF-8"?>
 <!-- carried from the old room -->
@@ -54,6 +54,7 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
 
   await test.step('press a chord and see who gets it where', async () => {
     await page.getByRole('link', { name: 'Find' }).click()
+    await arriveAt(page, 'Find')
     await listenTo(page, 'j')
     const cutloom = page.getByRole('region', { name: 'Cutloom' })
     await expect(cutloom.getByRole('figure', { name: 'Focus in Trim' })).toContainText('Hidden: Trim is asked before')
@@ -65,6 +66,7 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
   await test.step('find a command by a synonym, press the new chord, be told who holds it, take it over, undo, take a free one', async () => {
     await page.getByLabel('What do you want to do?').fill('razor')
     await page.getByRole('link', { name: /Split at playhead.* in Cutloom/ }).click()
+    await arriveAt(page, 'Remap')
     await listenTo(page, 'd')
     await expect(page.getByText('D belongs to Add cross dissolve in Timeline.')).toBeVisible()
     await page.getByRole('button', { name: 'Take D over from Add cross dissolve' }).click()

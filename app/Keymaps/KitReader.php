@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Keymaps;
 
 use App\Library\Library;
+use App\Models\Keymap;
 use App\Models\User;
+use Closure;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
@@ -21,13 +23,27 @@ final readonly class KitReader
     /** @return list<CurrentKeymap> one for each application */
     public function all(User $user): array
     {
-        return array_values(array_map(fn (Application $application): CurrentKeymap => $this->of($user, $application), $this->library->applications()));
+        return array_map($this->each($user), $this->library->applicationIds());
+    }
+
+    /** @return Closure(string): CurrentKeymap of an application, for those who ask for several: all are fetched at once, each is made when it is asked for */
+    public function each(User $user): Closure
+    {
+        $own = $user->kit->allInUse();
+        $made = [];
+
+        return function (string $application) use ($own, &$made): CurrentKeymap {
+            return $made[$application] ??= $this->current($this->library->application($application), $own->get($application));
+        };
     }
 
     public function of(User $user, Application $application): CurrentKeymap
     {
-        $own = $user->kit->inUse($application->id);
+        return $this->current($application, $user->kit->inUse($application->id));
+    }
 
+    private function current(Application $application, ?Keymap $own): CurrentKeymap
+    {
         return new CurrentKeymap($application, $own->bindings ?? $this->library->factoryBindings($application), $own);
     }
 

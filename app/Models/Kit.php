@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -39,5 +40,11 @@ final class Kit extends Model
     public function inUse(string $application): ?Keymap
     {
         return $this->keymaps()->where('application', $application)->where('in_use', true)->first();
+    }
+
+    /** @return Collection<string, Keymap> by application, where that is not the factory one */
+    public function allInUse(): Collection
+    {
+        return $this->keymaps()->where('in_use', true)->get()->keyBy('application');
     }
 }

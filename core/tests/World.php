@@ -8,6 +8,7 @@ use RuntimeException;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Application\Command;
+use Zebrafinch\Core\Application\Commands;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\LoadingRule;
@@ -149,7 +150,7 @@ final class World
 
         return array_map(static fn (int $number): Application => Application::of(
             "many-{$number}", "Many {$number}", 'measuring', self::cutloom()->contexts, Precedence::DeeperFirst, LoadingRule::LastLineWins, 'none',
-            ...array_map(static fn (int $id): Command => new Command("c{$id}", $some(3), [$some(1), $some(2)], $some(9), 'everywhere'), range(1, $commands)),
+            Commands::of(array_map(static fn (int $id): Command => new Command("c{$id}", $some(3), [$some(1), $some(2)], $some(9), 'everywhere'), range(1, $commands))),
         ), range(1, $applications));
     }
 
@@ -174,7 +175,7 @@ final class World
         );
         $commands = array_map(static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'), ['Saw', 'Plane', 'Glue', 'Sand', 'Paint']);
 
-        return Application::of('workshop', 'Workshop', 'tests', $contexts, $precedence, $loading, 'none', ...$commands);
+        return Application::of('workshop', 'Workshop', 'tests', $contexts, $precedence, $loading, 'none', Commands::of($commands));
     }
 
     /** One binding a line: `context chord command`. */

@@ -44,7 +44,7 @@ start_services() {
     export APP_KEY DB_PASSWORD DB_PORT DB_DATABASE=$DATABASE APP_URL="http://127.0.0.1:$WEB_PORT"
     APP_KEY=$(setting APP_KEY) DB_PASSWORD=$(setting DB_PASSWORD)
     PHP_CLI_SERVER_WORKERS=$WEB_WORKERS run_service web php -d upload_max_filesize=9M -d post_max_size=10M -d memory_limit=256M -d max_execution_time=60 \
-        -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=0 -d expose_php=0 \
+        -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d expose_php=0 \
         -S "127.0.0.1:$WEB_PORT" -t "$ROOT/public" "$ROOT/deploy/web/router.php"
     run_service queue php "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --quiet
     for suite in $SUITES; do

@@ -31,6 +31,11 @@ export async function signIn(page: Page, account: Account, keyboard: Partial<Key
   if (cookies === undefined) signedIn.set(account, await page.context().cookies())
 }
 
+/** Waits until a place is shown: until then what is pressed goes to the one before. */
+export async function arriveAt(page: Page, place: string): Promise<void> {
+  await expect(page.getByRole('heading', { level: 1, name: place, exact: true })).toBeAttached()
+}
+
 export async function startListening(page: Page): Promise<void> {
   await expect(page.getByRole('button', { name: 'Listen' })).toBeEnabled()
   await page.keyboard.press('F9')

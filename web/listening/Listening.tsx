@@ -21,14 +21,18 @@ interface Listening {
   register: (listener: Listener) => () => void
 }
 
+const NONE_HELD: string[] = []
+
 const ListeningContext = createContext<Listening | null>(null)
 
 /** Takes chords from the page while it is on; the place that is shown says what for. */
 export function ListeningProvider({ children }: { children: ReactNode }) {
   const [isListening, setListening] = useState(false)
-  const [held, setHeld] = useState<string[]>([])
+  const [held, hold] = useState(NONE_HELD)
   const [listener, setListener] = useState<Listener | null>(null)
   const isOn = isListening && listener !== null
+  // The same modifiers are the same list, so that nothing is drawn again for them.
+  const setHeld = useCallback((next: string[]) => { hold((before) => before.join() === next.join() ? before : next) }, [])
 
   const take = useEffectEvent((event: KeyboardEvent) => {
     if (event.code === LISTEN_KEY && heldModifiers(event).length === 0) {
@@ -60,13 +64,13 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
     }
   }, [])
 
-  const toggle = useCallback(() => { setListening((before) => !before); setHeld([]) }, [])
+  const toggle = useCallback(() => { setListening((before) => !before); setHeld(NONE_HELD) }, [setHeld])
   const register = useCallback((next: Listener) => {
     setListener(next)
     return () => { setListener((now) => now === next ? null : now) }
   }, [])
   const value = useMemo(
-    () => ({ isListening: isOn, held: isOn ? held : [], purpose: listener?.purpose ?? null, toggle, register }),
+    () => ({ isListening: isOn, held: isOn ? held : NONE_HELD, purpose: listener?.purpose ?? null, toggle, register }),
     [isOn, held, listener, toggle, register],
   )
   return <ListeningContext value={value}>{children}</ListeningContext>

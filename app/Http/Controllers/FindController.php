@@ -29,10 +29,7 @@ final readonly class FindController
     public function __invoke(FindRequest $request): JsonResponse
     {
         $words = $request->string('words')->toString();
-        $keymaps = [];
-        $keymap = function (string $application) use ($request, &$keymaps): CurrentKeymap {
-            return $keymaps[$application] ??= $this->kit->of($request->person(), $this->library->application($application));
-        };
+        $keymap = $this->kit->each($request->person());
         $narrows = $request->narrows();
         $found = $this->library->search()->find($words, self::MOST_ANSWERS, fn (array $entry): bool => ! $narrows || $request->wants($entry, $keymap, $this->library));
         $reader = $request->seat()->reader();

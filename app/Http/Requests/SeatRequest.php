@@ -16,6 +16,8 @@ use Zebrafinch\Core\Keyboard\System;
 /** A request whose answer depends on the keyboard that somebody sits at. Policies stand on the routes. */
 class SeatRequest extends FormRequest
 {
+    private ?Seat $seat = null;
+
     public function authorize(): bool
     {
         return true;
@@ -55,7 +57,7 @@ class SeatRequest extends FormRequest
 
     public function seat(): Seat
     {
-        return $this->library()->seat(
+        return $this->seat ??= $this->library()->seat(
             $this->string('board', Library::DEFAULT_BOARD)->toString(),
             $this->string('layout', Library::DEFAULT_LAYOUT)->toString(),
             $this->system(),

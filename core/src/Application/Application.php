@@ -7,7 +7,6 @@ namespace Zebrafinch\Core\Application;
 /** A program as its catalogue describes it: commands, contexts, precedence, loading rule, dialect. */
 final readonly class Application
 {
-    /** @param  array<string, Command>  $commands by id, in the order of the catalogue */
     private function __construct(
         public string $id,
         public string $name,
@@ -16,14 +15,11 @@ final readonly class Application
         public Precedence $precedence,
         public LoadingRule $loading,
         public string $dialect,
-        private array $commands,
+        private Commands $commands,
     ) {
     }
 
-    /**
-     * @throws InvalidCatalogue when two commands share an id
-     * @throws UnknownContext when a command's home is not in the tree
-     */
+    /** @throws UnknownContext when a command's home is not in the tree */
     public static function of(
         string $id,
         string $name,
@@ -32,40 +28,33 @@ final readonly class Application
         Precedence $precedence,
         LoadingRule $loading,
         string $dialect,
-        Command ...$commands,
+        Commands $commands,
     ): self {
-        $byId = [];
-        foreach ($commands as $command) {
-            if (isset($byId[$command->id])) {
-                throw InvalidCatalogue::commandTwice($command->id);
-            }
-            $contexts->get($command->home);
-            $byId[$command->id] = $command;
-        }
+        array_map($contexts->get(...), $commands->homes());
 
-        return new self($id, $name, $purpose, $contexts, $precedence, $loading, $dialect, $byId);
+        return new self($id, $name, $purpose, $contexts, $precedence, $loading, $dialect, $commands);
     }
 
     /** @return list<Command> in the order of the catalogue */
     public function commands(): array
     {
-        return array_values($this->commands);
+        return $this->commands->all();
     }
 
     public function knows(string $command): bool
     {
-        return isset($this->commands[$command]);
+        return $this->commands->name($command) !== null;
     }
 
     /** @throws UnknownCommand */
     public function command(string $id): Command
     {
-        return $this->commands[$id] ?? throw UnknownCommand::named($id, $this->name);
+        return $this->commands->get($id) ?? throw UnknownCommand::named($id, $this->name);
     }
 
     /** What to call a command in a sentence; an id that the catalogue lacks is called by itself. */
     public function commandName(string $id): string
     {
-        return isset($this->commands[$id]) ? $this->commands[$id]->name : $id;
+        return $this->commands->name($id) ?? $id;
     }
 }

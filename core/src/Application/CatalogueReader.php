@@ -28,7 +28,7 @@ final readonly class CatalogueReader
             Precedence::from($data['precedence']),
             LoadingRule::from($data['loading']),
             $data['dialect'],
-            ...array_map($this->command(...), $data['commands']),
+            Commands::fromData($data['commands']),
         );
     }
 
@@ -36,18 +36,5 @@ final readonly class CatalogueReader
     private function context(array $data): Context
     {
         return new Context($data['id'], $data['name'], $data['parent'] ?? null, $data['text_entry'] ?? false, $data['coexists_with'] ?? []);
-    }
-
-    /** @param  CommandData  $data */
-    private function command(array $data): Command
-    {
-        return new Command(
-            $data['id'],
-            $data['name'],
-            $data['menu'] ?? [],
-            $data['tooltip'],
-            $data['context'],
-            array_map(CommandTrait::from(...), $data['traits'] ?? []),
-        );
     }
 }

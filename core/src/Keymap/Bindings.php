@@ -12,13 +12,19 @@ use Traversable;
 /**
  * The bindings of one application in the order in which its key file lists them; the order decides
  * which of two doubles is loaded. The same binding can stand in a file twice, and then stands here twice.
+ * What comes as data is made into bindings when it is first asked for: many questions are about one command only.
+ *
+ * @phpstan-type BindingData array{chord: string, command: string, context: string, gesture?: string}
  *
  * @implements IteratorAggregate<int, Binding>
  */
-final readonly class Bindings implements Countable, IteratorAggregate
+final class Bindings implements Countable, IteratorAggregate
 {
-    /** @param  list<Binding>  $list */
-    private function __construct(private array $list)
+    /**
+     * @param  list<Binding>|null  $made  null while only the data is there
+     * @param  list<BindingData>  $data
+     */
+    private function __construct(private ?array $made, private readonly array $data = [])
     {
     }
 
@@ -27,33 +33,33 @@ final readonly class Bindings implements Countable, IteratorAggregate
         return new self(array_values($bindings));
     }
 
-    /** @param  list<array{chord: string, command: string, context: string, gesture?: string}>  $data */
+    /** @param  list<BindingData>  $data */
     public static function fromData(array $data): self
     {
-        return new self(array_map(Binding::fromData(...), $data));
+        return new self(null, $data);
     }
 
     /** @return list<array{chord: string, command: string, context: string, gesture: string}> */
     public function toData(): array
     {
-        return array_map(static fn (Binding $binding): array => $binding->toData(), $this->list);
+        return array_map(static fn (Binding $binding): array => $binding->toData(), $this->all());
     }
 
     /** @return Traversable<int, Binding> */
     public function getIterator(): Traversable
     {
-        return new ArrayIterator($this->list);
+        return new ArrayIterator($this->all());
     }
 
     /** @return list<Binding> */
     public function all(): array
     {
-        return $this->list;
+        return $this->made ??= array_map(Binding::fromData(...), $this->data);
     }
 
     public function count(): int
     {
-        return count($this->list);
+        return count($this->made ?? $this->data);
     }
 
     public function has(Binding $binding): bool
@@ -64,25 +70,27 @@ final readonly class Bindings implements Countable, IteratorAggregate
     /** @return list<string> in file order, repeated where the binding is */
     public function ids(): array
     {
-        return array_map(static fn (Binding $binding): string => $binding->id(), $this->list);
+        return array_map(static fn (Binding $binding): string => $binding->id(), $this->all());
     }
 
     /** @return list<Binding> in file order: the first is the command's main chord */
     public function ofCommand(string $command): array
     {
-        return array_values(array_filter($this->list, static fn (Binding $binding): bool => $binding->command === $command));
+        return $this->made === null
+            ? array_map(Binding::fromData(...), array_values(array_filter($this->data, static fn (array $one): bool => $one['command'] === $command)))
+            : array_values(array_filter($this->made, static fn (Binding $one): bool => $one->command === $command));
     }
 
     /** Added bindings stand behind the present ones. */
     public function plus(Binding ...$added): self
     {
-        return new self([...$this->list, ...array_values($added)]);
+        return new self([...$this->all(), ...array_values($added)]);
     }
 
     /** Takes out one line for each given binding, the last equal one first; a binding that is not there is passed over. */
     public function minus(Binding ...$removed): self
     {
-        $list = $this->list;
+        $list = $this->all();
         $ids = $this->ids();
         foreach ($removed as $binding) {
             $found = array_keys($ids, $binding->id(), true);
@@ -100,7 +108,7 @@ final readonly class Bindings implements Countable, IteratorAggregate
     {
         $at = array_search($old->id(), $this->ids(), true);
 
-        return $at === false ? $this : new self(array_values(array_replace($this->list, [$at => $new])));
+        return $at === false ? $this : new self(array_values(array_replace($this->all(), [$at => $new])));
     }
 
     /**
@@ -112,7 +120,7 @@ final readonly class Bindings implements Countable, IteratorAggregate
     {
         $here = array_count_values($this->ids());
 
-        return array_values(array_filter($other->list, static function (Binding $binding) use (&$here): bool {
+        return array_values(array_filter($other->all(), static function (Binding $binding) use (&$here): bool {
             $here[$binding->id()] = ($here[$binding->id()] ?? 0) - 1;
 
             return $here[$binding->id()] < 0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
+use Zebrafinch\Core\Application\Commands;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\InvalidCatalogue;
@@ -36,7 +37,7 @@ test('a tree that is none is refused', function (array $contexts, string $says) 
 
 test('a catalogue with two commands of one id, or a home that is not there, is refused', function () {
     $tree = ContextTree::of(new Context('everywhere', 'Everywhere', null));
-    $make = fn (Command ...$commands): Application => Application::of('a', 'A', '', $tree, Precedence::DeeperFirst, LoadingRule::RefuseFile, 'x', ...$commands);
+    $make = fn (Command ...$commands): Application => Application::of('a', 'A', '', $tree, Precedence::DeeperFirst, LoadingRule::RefuseFile, 'x', Commands::of(array_values($commands)));
     expect(fn () => $make(new Command('a', 'A', [], '', 'everywhere'), new Command('a', 'B', [], '', 'everywhere')))->toThrow(InvalidCatalogue::class, 'listed twice')
         ->and(fn () => $make(new Command('a', 'A', [], '', 'attic')))->toThrow(UnknownContext::class);
 });

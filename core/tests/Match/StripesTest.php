@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Application\Commands;
 use Zebrafinch\Core\Intent\UnknownIntent;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
@@ -18,7 +19,7 @@ function stripes(string $first, string $second): Stripes
         array_filter(['command' => 'plane', 'intent' => 'smooth', 'difference' => $difference]),
     ];
     $app = World::workshop();
-    $other = Zebrafinch\Core\Application\Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', ...$app->commands());
+    $other = Zebrafinch\Core\Application\Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', Commands::of($app->commands()));
     $intents = [
         ['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []],
         ['id' => 'smooth', 'name' => 'Smooth', 'group' => 'wood', 'synonyms' => []],

@@ -59,6 +59,8 @@ function LookOver({ table, chord, onPress }: LookOverProps) {
   const [read, write] = useAddress()
   const showLayer = useStable((next: string) => { write({ layer: next }) })
   const choose = useStable(onPress)
+  // The board marks the key after the answer was painted.
+  const marked = useDeferredValue(chord)
   const application = table.applications.find(({ id }) => id === read('application')) ?? table.applications[0]
   if (application === undefined) return <div className="empty"><p><strong>No application is known yet.</strong> Catalogues are read from the folder of the same name when Zebrafinch starts.</p></div>
   const isAll = read('context') === 'all'
@@ -68,7 +70,7 @@ function LookOver({ table, chord, onPress }: LookOverProps) {
       {chord !== '' && <WhoGetsIt table={table} chord={chord} application={application} place={place} />}
       <FocusChoice table={table} application={application} context={isAll ? 'all' : application.contexts[place]?.id ?? ''} onChoose={write} />
       <BoardPanel
-        table={table} application={application} place={place} layer={layerId(read('layer').split('+'))} onLayer={showLayer} chosen={chord}
+        table={table} application={application} place={place} layer={layerId(read('layer').split('+'))} onLayer={showLayer} chosen={marked}
         onPress={choose}
       />
     </>

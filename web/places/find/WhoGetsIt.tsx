@@ -1,9 +1,10 @@
-import { memo } from 'react'
+import { memo, useDeferredValue } from 'react'
 import { useWho } from '../../api/queries'
 import { ladderOf, pressId, splitPress, type Table, type TableApplication } from '../../board/table'
 import { Keys } from '../../parts/Keys'
 import { Ladder } from '../../parts/Ladder'
 import { ProblemNote } from '../../parts/ProblemNote'
+import { useSettled } from '../../parts/useSettled'
 import { KeyLayers } from './KeyLayers'
 
 interface Props { table: Table; chord: string; application: TableApplication; place: number }
@@ -33,14 +34,15 @@ function Written({ table, chord, application, place }: Props) {
 
 /** The chord in caps, what it does in a sentence, and whether this keyboard can press it as it is written. */
 function Spelled({ table, chord, press }: { table: Table; chord: string; press: string }) {
-  const { data, isPlaceholderData } = useWho(chord)
-  const told = isPlaceholderData ? undefined : data
+  const settled = useSettled(chord)
+  const { data, isPlaceholderData } = useWho(settled)
+  const told = isPlaceholderData || settled !== chord ? undefined : data
   const { layer, key } = splitPress(press)
   const caps = [...table.layers.find(({ id }) => id === layer)?.caps ?? [], table.board.keys.find((one) => one.key === key)?.name ?? key]
   const typed = table.typing[pressId(layer, key)]
   return (
     <>
-      <p className="who-chord" role="status">
+      <p className="who-chord" role="status" data-press={press}>
         {told !== undefined ? <Keys chord={told.chord} /> : <span className="keys">{caps.map((cap, at) => <kbd key={at}>{cap}</kbd>)}</span>}{' '}
         <span>{summary(table, pressId(layer, key))}{typed !== undefined && typed.trim() !== '' && <span className="quiet"> Where text is entered it types {typed}.</span>}</span>
       </p>
@@ -49,26 +51,35 @@ function Spelled({ table, chord, press }: { table: Table; chord: string; press: 
   )
 }
 
+/** The application that is looked at answers at once; the others and the layers of the key follow as soon as that is painted. */
 function Ladders({ table, press, application, place }: { table: Table; press: string; application: TableApplication; place: number }) {
-  const { layer, key } = splitPress(press)
-  const at = pressId(layer, key)
-  const name = table.board.keys.find((one) => one.key === key)
+  const settled = useDeferredValue(press)
+  const key = table.board.keys.find((one) => one.key === splitPress(settled).key)
   return (
     <>
       {table.applications.map((one) => (
-        <section key={one.id} className="who-application" aria-label={one.name}>
-          <h2>{one.name} <small>keymap {one.keymap}</small></h2>
-          <div className="ladders">
-            {one.contexts.map((context, number) => (
-              <Ladder key={context.id} rungs={ladderOf(one, at, number).rungs} title={`Focus in ${context.name}`} isCurrent={one.id === application.id && number === place} />
-            ))}
-          </div>
-        </section>
+        <ApplicationLadders key={one.id} of={one} press={one.id === application.id ? press : settled} place={one.id === application.id ? place : null} />
       ))}
-      {name !== undefined && <KeyLayers table={table} application={application} place={place} of={name} />}
+      {key !== undefined && <KeyLayers table={table} application={application} place={place} of={key} />}
     </>
   )
 }
+
+/** @param place of the focus that is looked at; null in the other applications */
+const ApplicationLadders = memo(function ApplicationLadders({ of, press, place }: { of: TableApplication; press: string; place: number | null }) {
+  const { layer, key } = splitPress(press)
+  const at = pressId(layer, key)
+  return (
+    <section className="who-application" aria-label={of.name}>
+      <h2>{of.name} <small>keymap {of.keymap}</small></h2>
+      <div className="ladders">
+        {of.contexts.map((context, number) => (
+          <Ladder key={context.id} rungs={ladderOf(of, at, number).rungs} title={`Focus in ${context.name}`} isCurrent={number === place} />
+        ))}
+      </div>
+    </section>
+  )
+})
 
 function summary(table: Table, press: string): string {
   return `${table.applications.map((application) => {
