@@ -177,3 +177,35 @@ test('free chords are asked to work in other rooms too', async ({ page }) => {
   await expect(page.getByRole('button', { name: /works in Bittern, Road case/ }).first()).toBeVisible()
   await expect(page).toHaveURL(/rooms=bittern%2Croad-case/)
 })
+
+test('Fn is held by a click and shows the keys that a laptop lacks', async ({ page }) => {
+  await signIn(page, 'motion', { system: 'macos', board: 'laptop-iso', layout: 'french' })
+  const before = await cap(page, 'ArrowLeft').textContent()
+  await cap(page, 'Fn').click()
+  await expect(cap(page, 'Fn')).toHaveAttribute('aria-pressed', 'true')
+  await expect(cap(page, 'ArrowLeft')).toContainText('Home')
+  await cap(page, 'ArrowLeft').click()
+  await expect(page).toHaveURL(/chord=Home/)
+  await expect(page.getByText(/is Fn with/)).toBeVisible()
+  await cap(page, 'Fn').click()
+  await expect(cap(page, 'ArrowLeft')).toHaveText(before ?? '')
+})
+
+test('a chord that the browser would take is clicked on the board, and said to be so', async ({ page }) => {
+  await signIn(page, 'motion')
+  await cap(page, 'ControlLeft').click()
+  await cap(page, 'KeyW').click()
+  await expect(page).toHaveURL(/chord=Control%2BKeyW/)
+  await expect(page.getByText('Pressed in this page, it opens or closes a page or a window: the browser takes it.')).toBeVisible()
+  await cap(page, 'KeyE').click()
+  await expect(page.getByText('the browser takes it')).toBeHidden()
+})
+
+test('without any application the page says where they come from', async ({ page }) => {
+  await page.route('**/api/table?*', async (route) => {
+    const answer = await route.fetch()
+    await route.fulfill({ response: answer, json: { ...await answer.json() as object, applications: [] } })
+  })
+  await signIn(page, 'motion')
+  await expect(page.getByText('No application is known yet.')).toBeVisible()
+})

@@ -3,7 +3,7 @@
 // Writes boards/<size>-<standard>.json: four sizes in each of three standards. Lengths in key pitches (19.05 mm).
 // Rows and columns follow the grid of ISO/IEC 9995-1; the widths of the writing block are those of the geometries in
 // xkeyboard-config (Debian xkb-data), against which a test holds them. The other blocks are common practice.
-// Usage: php tools/make-boards.php
+// Usage: php tools/make-boards.php [FOLDER]
 
 declare(strict_types=1);
 
@@ -143,6 +143,6 @@ foreach ($sizes as $size => [$name, $make]) {
                 ? '  "fn": '.json_encode((object) $value)
                 : "  \"{$part}\": [\n    ".implode(",\n    ", array_map(static fn (array $key): string => (string) json_encode($key), $value))."\n  ]";
         }
-        file_put_contents(dirname(__DIR__)."/boards/{$size}-{$standard}.json", "{\n  \"id\": \"{$size}-{$standard}\",\n  \"name\": \"{$name}, {$title}\",\n".implode(",\n", $lines)."\n}\n");
+        file_put_contents(($argv[1] ?? dirname(__DIR__).'/boards')."/{$size}-{$standard}.json", "{\n  \"id\": \"{$size}-{$standard}\",\n  \"name\": \"{$name}, {$title}\",\n".implode(",\n", $lines)."\n}\n");
     }
 }

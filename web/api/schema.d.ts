@@ -790,6 +790,12 @@ export interface components {
             key: string;
             /** @description What a key that is only held holds on this system; null for keys that are pressed. */
             held: string[] | null;
+            /** @description The key that comes while Fn is held; null where that changes nothing. */
+            with_fn: {
+                key: string;
+                name: string;
+                spoken: string;
+            } | null;
             name: string;
             spoken: string;
             /** @description What it types plainly, with Shift, with AltGr, with both. */
@@ -858,6 +864,10 @@ export interface components {
         Table: {
             board: components["schemas"]["Board"];
             layers: components["schemas"]["Layer"][];
+            /** @description By press, what a browser does with it instead of giving it to a page. */
+            kept_by_browser: {
+                [key: string]: string;
+            };
             /** @description By press, the character it types where text is entered. */
             typing: {
                 [key: string]: string;

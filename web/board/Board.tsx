@@ -3,7 +3,7 @@ import type { Schema } from '../api/client'
 import type { BoardKey, Use } from './table'
 
 /** What a key of the board shows and says in the layer that is held. */
-export interface CapView { key: BoardKey; use: Use | undefined; command: string | null; isHeld: boolean; isChosen: boolean; says: string }
+export interface CapView { key: BoardKey; use: Use | undefined; command: string | null; legend: string; isHeld: boolean; isChosen: boolean; says: string }
 
 interface Props {
   board: Schema['Board']
@@ -79,19 +79,19 @@ interface CapProps extends Omit<CapView, 'key'> {
   onLook: (key: BoardKey | null) => void
 }
 
-const Cap = memo(function Cap({ of, use, command, isHeld, isChosen, says, left, top, width, height, onChoose, onLook }: CapProps) {
+const Cap = memo(function Cap({ of, use, command, legend, isHeld, isChosen, says, left, top, width, height, onChoose, onLook }: CapProps) {
   const isOnlyHeld = of.held !== null
   const [, , altGr] = of.levels
   // An L-shaped key: the lower part is narrower than the upper.
   const shape = of.notch > 0 ? `polygon(0 0, 100% 0, 100% 100%, ${(100 * of.notch) / of.width}% 100%, ${(100 * of.notch) / of.width}% 50%, 0 50%)` : undefined
   return (
     <button
-      type="button" data-key={of.key} data-use={isOnlyHeld ? 'modifier' : use} data-chosen={isChosen} data-long={of.name.includes(' ')} className="cap" tabIndex={of.key === FIRST ? 0 : -1}
+      type="button" data-key={of.key} data-use={isOnlyHeld ? 'modifier' : use} data-chosen={isChosen} data-long={legend.includes(' ')} className="cap" tabIndex={of.key === FIRST ? 0 : -1}
       aria-pressed={isOnlyHeld ? isHeld : undefined} style={{ left, top, width, height, clipPath: shape }}
       onClick={() => { onChoose(of) }} onFocus={() => { onLook(of) }} onMouseEnter={() => { onLook(of) }} onMouseLeave={() => { onLook(null) }}
     >
       <span className="visually-hidden">{says}</span>
-      <span className="cap-legend" aria-hidden="true">{of.name}</span>
+      <span className="cap-legend" aria-hidden="true">{legend}</span>
       {altGr != null && altGr.trim() !== '' && !isOnlyHeld && <span className="cap-third" aria-hidden="true">{altGr}</span>}
       {command !== null && <span className="cap-command" aria-hidden="true">{command}</span>}
     </button>

@@ -4,7 +4,7 @@ import { Disclosure } from '../parts/Disclosure'
 import { useStable } from '../parts/useStable'
 import { Board, type CapView } from './Board'
 import { ContactSheet } from './ContactSheet'
-import { allPlaces, elsewhereOf, ladderOf, layerId, pressId, usesOf, type BoardKey, type Table, type TableApplication, type Use } from './table'
+import { allPlaces, elsewhereOf, ladderOf, layerId, pressOf, useOf, usesOf, type BoardKey, type Table, type TableApplication, type Use } from './table'
 
 interface Props {
   table: Table
@@ -28,15 +28,17 @@ export const BoardPanel = memo(function BoardPanel({ table, application, place, 
   const { held } = useListening()
   const [looked, setLooked] = useState<BoardKey | null>(null)
   const [isLarge, setLarge] = useState(false)
+  const [isFn, setFn] = useState(false)
   const shown = held.length > 0 ? layerId(held) : layer
   const number = table.layers.findIndex(({ id }) => id === shown)
-  const caps = useMemo(() => capViews(table, application, place, shown, number, chosen), [table, application, place, shown, number, chosen])
+  const caps = useMemo(() => capViews(table, application, place, shown, number, chosen, isFn), [table, application, place, shown, number, chosen, isFn])
   const isWide = table.board.width > WRITING_WIDTH + 20
   const part = isLarge && isWide ? caps.filter(({ key }) => key.left + key.width <= WRITING_WIDTH + 1) : caps
 
   const choose = useStable((key: BoardKey) => {
     const parts = shown === '' ? [] : shown.split('+')
-    if (key.held === null) onPress(pressId(shown, key.key))
+    if (key.held === null) onPress(pressOf(shown, key, isFn))
+    else if (isFnKey(key)) setFn(!isFn)
     else onLayer(layerId(key.held.every((one) => parts.includes(one)) ? parts.filter((one) => !key.held?.includes(one)) : [...parts, ...key.held]))
   })
 
@@ -47,7 +49,7 @@ export const BoardPanel = memo(function BoardPanel({ table, application, place, 
         <p className="readout" aria-live="polite">
           {looked === null
             ? <>Click modifiers to hold them, then a key. <Legend /></>
-            : <Readout of={looked} application={application} place={place} press={pressId(shown, looked.key)} layer={table.layers[number]?.spoken ?? ''} />}
+            : <Readout of={looked} application={application} place={place} press={pressOf(shown, looked, isFn)} isFn={isFn} layer={table.layers[number]?.spoken ?? ''} kept={table.kept_by_browser} />}
         </p>
         {isWide && <button type="button" className="plain" aria-pressed={isLarge} onClick={() => { setLarge(!isLarge) }}>{isLarge ? 'Whole board' : 'Larger keys'}</button>}
       </div>
@@ -57,17 +59,21 @@ export const BoardPanel = memo(function BoardPanel({ table, application, place, 
   )
 })
 
-function capViews(table: Table, application: TableApplication, place: number, layer: string, number: number, chosen: string): CapView[] {
+/** Fn is handled inside the keyboard: it holds nothing that an application sees. */
+const isFnKey = (key: BoardKey): boolean => key.held?.length === 0
+
+function capViews(table: Table, application: TableApplication, place: number, layer: string, number: number, chosen: string, isFn: boolean): CapView[] {
   const uses = usesOf(application, place, number)
   const held = layer === '' ? [] : layer.split('+')
   const spoken = table.layers[number]?.spoken ?? ''
   return table.board.keys.map((key, at): CapView => {
-    if (key.held !== null) return { key, use: undefined, command: null, isHeld: key.held.length > 0 && key.held.every((one) => held.includes(one)), isChosen: false, says: `Hold ${key.spoken}` }
-    const press = pressId(layer, key.key)
+    if (key.held !== null) return { key, use: undefined, command: null, legend: key.name, isHeld: isFnKey(key) ? isFn : key.held.every((one) => held.includes(one)), isChosen: false, says: `Hold ${key.spoken}` }
+    const press = pressOf(layer, key, isFn)
     const command = ladderOf(application, press, place).winner?.name ?? null
-    const name = [spoken, key.spoken].filter((one) => one !== '').join(' ')
-    const use = uses[at]
-    return { key, use, command, isHeld: false, isChosen: press === chosen, says: `${name}: ${command ?? (use === 'free' ? 'free' : 'taken in other contexts')}` }
+    const { name: legend, spoken: called } = (isFn ? key.with_fn : null) ?? key
+    const name = [spoken, called].filter((one) => one !== '').join(' ')
+    const use = isFn && key.with_fn !== null ? useOf(application, press, place) : uses[at]
+    return { key, use, legend, command, isHeld: false, isChosen: press === chosen, says: `${name}: ${command ?? (use === 'free' ? 'free' : 'taken in other contexts')}` }
   })
 }
 
@@ -79,20 +85,21 @@ function Legend() {
   )
 }
 
-interface ReadoutProps { of: BoardKey; application: TableApplication; place: number; press: string; layer: string }
+interface ReadoutProps { of: BoardKey; application: TableApplication; place: number; press: string; isFn: boolean; layer: string; kept: Table['kept_by_browser'] }
 
 /** The whole name of what a key does, in a fixed place. */
-function Readout({ of, application, place, press, layer }: ReadoutProps) {
-  if (of.held !== null) return <>{of.name}: click to hold it or let go.</>
+function Readout({ of, application, place, press, isFn, layer, kept }: ReadoutProps) {
+  if (of.held !== null) return <>{of.name}: click to hold it or let go.{isFnKey(of) && ' It gives keys that this board lacks.'}</>
   const { winner } = ladderOf(application, press, place)
   const elsewhere = elsewhereOf(application, press, place).filter((one) => winner === null || !one.startsWith(`${winner.name} (`))
-  const whole = <strong>{[layer, of.spoken].filter((one) => one !== '').join(' ')}</strong>
+  const whole = <strong>{[layer, (isFn ? of.with_fn : null)?.spoken ?? of.spoken].filter((one) => one !== '').join(' ')}</strong>
   if (place === allPlaces(application)) return <>{whole} {elsewhere.length === 0 ? 'is free in every context.' : `runs ${elsewhere.join(', ')}.`}</>
   return (
     <>
       {whole}{' '}
       {winner === null ? (elsewhere.length === 0 ? 'is free.' : 'does nothing here.') : <>runs <strong>{winner.name}</strong> ({winner.place}).</>}
       {elsewhere.length > 0 && <> Elsewhere: {elsewhere.join(', ')}.</>}
+      {kept[press] !== undefined && <> Pressed here, the browser takes it ({kept[press]}); a click on the board does not.</>}
     </>
   )
 }
@@ -102,7 +109,7 @@ function LayerInFull({ caps, name }: { caps: CapView[]; name: string }) {
   const count = caps.filter(({ command }) => command !== null).length
   return (
     <Disclosure className="layer-in-full" summary={<>{count} {count === 1 ? 'command' : 'commands'} with {name === '' ? 'no modifier' : name}, in full</>}>
-      {() => <ul>{caps.map(({ key, command }) => command !== null && <li key={key.key}><b>{key.name}</b> {command}</li>)}</ul>}
+      {() => <ul>{caps.map(({ key, legend, command }) => command !== null && <li key={key.key}><b>{legend}</b> {command}</li>)}</ul>}
     </Disclosure>
   )
 }

@@ -25,6 +25,9 @@ export function splitPress(press: string): { layer: string; key: string } {
   return { key: parts.pop() ?? '', layer: layerId(parts) }
 }
 
+/** The press that a key of the board makes in a layer; while Fn is held some keys are others. */
+export const pressOf = (layer: string, key: BoardKey, isFn: boolean): string => pressId(layer, isFn && key.with_fn !== null ? key.with_fn.key : key.key)
+
 /** The place of a context in its application's lists; Everywhere where it is not named or not known. */
 export const placeOf = (application: TableApplication, context: string): number =>
   Math.max(0, application.contexts.findIndex(({ id }) => id === context))
@@ -67,6 +70,12 @@ export function elsewhereOf(application: TableApplication, press: string, place:
 }
 
 const USES: Record<string, Use> = { 2: 'taken', 1: 'taken-elsewhere', 0: 'free' }
+
+/** How far a press is taken that no key of the board makes by itself. */
+export function useOf(application: TableApplication, press: string, place: number): Use {
+  if (ladderOf(application, press, place).winner !== null) return 'taken'
+  return application.presses[press] === undefined ? 'free' : 'taken-elsewhere'
+}
 
 /** How far each key of one layer is taken, in the order of the board; undefined for keys that are only held. */
 export const usesOf = (application: TableApplication, place: number, layer: number): (Use | undefined)[] =>

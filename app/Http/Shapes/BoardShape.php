@@ -66,6 +66,7 @@ final readonly class BoardShape
         return [
             'key' => $place->key->value,
             'held' => $this->heldAs($place->key),
+            'with_fn' => $this->withFn($place->key),
             'name' => $names->of($place->key),
             'spoken' => $names->inWords($place->key),
             'levels' => array_map(fn (Level $level): ?string => $this->seat->layout->symbol($place->key, $level)?->character, Level::cases()),
@@ -75,6 +76,15 @@ final readonly class BoardShape
             'height' => round($place->height, 3),
             'notch' => round($place->notch, 3),
         ];
+    }
+
+    /** @return array{key: string, name: string, spoken: string}|null the key that comes while Fn is held */
+    private function withFn(Key $key): ?array
+    {
+        $other = $this->seat->board->withFn($key);
+        $names = $this->seat->printer()->names();
+
+        return $other === null ? null : ['key' => $other->value, 'name' => $names->of($other), 'spoken' => $names->inWords($other)];
     }
 
     /** @return list<string>|null the modifiers that the key holds, none for Fn; null for keys that are pressed */

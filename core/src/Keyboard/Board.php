@@ -78,6 +78,14 @@ final readonly class Board
         return $this->behindFn[$missing->value] ?? null;
     }
 
+    /** The key that this one gives while Fn is held, or null where that changes nothing. */
+    public function withFn(Key $here): ?Key
+    {
+        $missing = array_search($here, $this->behindFn, true);
+
+        return $missing === false ? null : Key::from($missing);
+    }
+
     /** @return array{width: float, height: float} in mm, over all keys */
     public function size(): array
     {

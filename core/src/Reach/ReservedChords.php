@@ -40,6 +40,12 @@ final readonly class ReservedChords
         return new self($chords);
     }
 
+    /** @return list<ReservedChord> */
+    public function of(System $system, Keeper $keeper): array
+    {
+        return array_values($this->chords[$system->value][$keeper->value] ?? []);
+    }
+
     /** What keeps this chord, or null where it reaches applications. */
     public function keeping(Chord $held, System $system, Keeper $keeper = Keeper::System): ?ReservedChord
     {

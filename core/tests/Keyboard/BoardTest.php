@@ -114,3 +114,25 @@ test('neighbouring keys are one pitch apart', function () {
     $board = World::board();
     expect($board->place(Key::KeyD)?->distanceTo($board->place(Key::KeyF) ?? throw new LogicException))->toEqualWithDelta(19.05, 0.001);
 });
+
+test('the board files are what their tool writes', function () {
+    $folder = sys_get_temp_dir().'/boards-'.bin2hex(random_bytes(6));
+    mkdir($folder);
+    exec(escapeshellarg(PHP_BINARY).' '.escapeshellarg(World::path('tools/make-boards.php')).' '.escapeshellarg($folder), $output, $code);
+    $written = array_map(basename(...), glob("{$folder}/*.json") ?: []);
+    expect($code)->toBe(0)->and($written)->toHaveCount(12);
+    foreach ($written as $file) {
+        expect(file_get_contents("{$folder}/{$file}"))->toBe(World::bytes("boards/{$file}"), $file);
+        unlink("{$folder}/{$file}");
+    }
+    rmdir($folder);
+});
+
+test('Fn gives the keys that a laptop lacks, and no key that it has', function () {
+    $mac = World::seat(System::MacOs, 'laptop-iso', 'french')->board;
+    $other = World::seat(System::Linux, 'laptop-iso', 'french')->board;
+    expect($mac->withFn(Key::ArrowLeft))->toBe(Key::Home)
+        ->and($mac->withFn(Key::Backspace))->toBe(Key::Delete)
+        ->and($other->withFn(Key::Backspace))->toBeNull()
+        ->and($mac->withFn(Key::KeyS))->toBeNull();
+});

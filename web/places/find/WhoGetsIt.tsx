@@ -46,6 +46,7 @@ function Spelled({ table, chord, press }: { table: Table; chord: string; press: 
         {told !== undefined ? <Keys chord={told.chord} /> : <span className="keys">{caps.map((cap, at) => <kbd key={at}>{cap}</kbd>)}</span>}{' '}
         <span>{summary(table, pressId(layer, key))}{typed !== undefined && typed.trim() !== '' && <span className="quiet"> Where text is entered it types {typed}.</span>}</span>
       </p>
+      {table.kept_by_browser[press] !== undefined && <p className="reach" data-kind="kept">Pressed in this page, it {table.kept_by_browser[press]}: the browser takes it. A click on the board does not.</p>}
       {told !== undefined && told.reach.kind !== 'as-written' && <p className="reach" data-kind={told.reach.kind}>{told.reach.sentence}</p>}
     </>
   )

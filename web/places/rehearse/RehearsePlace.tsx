@@ -1,3 +1,4 @@
+import { useMutation } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { answer, api, type Schema } from '../../api/client'
@@ -23,28 +24,30 @@ export function RehearsePlace() {
   const id = read('rehearsal')
   const rehearsal = useRehearsal(id)
 
-  // Chords come faster than a rehearsal begins; the first one begins it for all of them.
-  const beginning = useRef<Promise<string> | null>(null)
+  // Chords come faster than the address changes: the first begins the rehearsal, those right behind it find it here.
+  const about = `${suite?.id ?? ''} ${application?.id ?? ''}`
+  const begun = useRef({ about: '', id: '' })
 
   async function begin(): Promise<string> {
     if (suite === undefined || application === undefined) return ''
-    const begun = await answer(api.POST('/suites/{suite}/rehearsals', { params: { path: { suite: suite.id }, query }, body: { application: application.id } }))
-    write({ suite: suite.id, application: application.id, rehearsal: begun.id })
-    return begun.id
+    const made = await answer(api.POST('/suites/{suite}/rehearsals', { params: { path: { suite: suite.id }, query }, body: { application: application.id } }))
+    write({ suite: suite.id, application: application.id, rehearsal: made.id })
+    begun.current = { about, id: made.id }
+    return made.id
   }
 
-  async function press(chord: string) {
-    try {
-      if (id === '') beginning.current ??= begin().finally(() => { beginning.current = null })
-      const rehearsing = await (beginning.current ?? id)
+  const press = useMutation({
+    // One after the other, so that they arrive in the order in which they were pressed.
+    scope: { id: 'presses' },
+    mutationFn: async (chord: string) => {
+      const rehearsing = id !== '' ? id : begun.current.about === about ? begun.current.id : await begin()
       const after = await answer(api.POST('/rehearsals/{rehearsal}/presses', { params: { path: { rehearsal: rehearsing }, query }, body: { chord, focus } }))
       queries.setQueryData(['rehearsal', rehearsing, query], after)
-      setError(null)
-    } catch (failure) {
-      setError(failure as Error)
-    }
-  }
-  useChords(suite === undefined || application === undefined ? null : `for ${application.name} in ${suite.name}`, (chord) => void press(chord))
+    },
+    onSuccess: () => { setError(null) },
+    onError: setError,
+  })
+  useChords(suite === undefined || application === undefined ? null : `for ${application.name} in ${suite.name}`, (chord) => { press.mutate(chord) })
 
   return (
     <>
