@@ -25,6 +25,7 @@ use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Reach\ReservedChords;
 
@@ -162,8 +163,12 @@ final class World
         ]);
     }
 
-    /** Everywhere > Desk > Drawer, Everywhere > Shelf, Everywhere > Note (text entry); Shelf coexists with Wall. */
-    public static function workshop(LoadingRule $loading = LoadingRule::LastLineWins, Precedence $precedence = Precedence::DeeperFirst): Application
+    /**
+     * Everywhere > Desk > Drawer, Everywhere > Shelf, Everywhere > Note (text entry); Shelf coexists with Wall.
+     *
+     * @param  list<string>  $everywhereFirstFor
+     */
+    public static function workshop(LoadingRule $loading = LoadingRule::LastLineWins, Precedence $precedence = Precedence::DeeperFirst, bool $tellsHold = false, array $everywhereFirstFor = []): Application
     {
         $contexts = ContextTree::of(
             new Context('everywhere', 'Everywhere', null),
@@ -175,16 +180,16 @@ final class World
         );
         $commands = array_map(static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'), ['Saw', 'Plane', 'Glue', 'Sand', 'Paint']);
 
-        return Application::of('workshop', 'Workshop', 'tests', $contexts, $precedence, $loading, 'none', Commands::of($commands));
+        return Application::of('workshop', 'Workshop', 'tests', $contexts, $precedence, $loading, 'none', Commands::of($commands), $tellsHold, everywhereFirstFor: $everywhereFirstFor);
     }
 
-    /** One binding a line: `context chord command`. */
+    /** One binding a line: `context chord command`, and `hold` behind it where it is one. */
     public static function bindings(string $text): Bindings
     {
         return Bindings::of(...array_map(static function (string $line): Binding {
-            [$context, $chord, $command] = preg_split('/\s+/', trim($line)) ?: throw new RuntimeException("Unreadable line {$line}");
+            $words = preg_split('/\s+/', trim($line)) ?: throw new RuntimeException("Unreadable line {$line}");
 
-            return new Binding(Chord::parse($chord), $command, $context);
+            return new Binding(Chord::parse($words[1]), $words[2], $words[0], Gesture::from($words[3] ?? 'tap'));
         }, array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== '')));
     }
 

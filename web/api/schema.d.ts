@@ -722,7 +722,7 @@ export interface components {
             context: components["schemas"]["Named"];
             binding: components["schemas"]["Binding"] | null;
             /** @enum {string} */
-            verdict: "wins" | "hidden" | "dead" | "refused" | "typed" | "unbound";
+            verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
             reason: string;
         };
         /** @description Who gets a chord in one focus, in the order in which the contexts are asked. */
@@ -836,7 +836,7 @@ export interface components {
             place: number;
             command: number;
             /** @enum {string} */
-            verdict: "wins" | "hidden" | "dead" | "refused" | "typed" | "unbound";
+            verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
             reason: number;
         };
         TableApplication: {
@@ -846,7 +846,7 @@ export interface components {
             contexts: components["schemas"]["TableContext"][];
             commands: components["schemas"]["Named"][];
             reasons: string[];
-            /** @description Numbers are places in the lists above; -1 for no command. */
+            /** @description Numbers are places in the lists above; -1 for no command, or for the desktop as place. */
             rungs: components["schemas"]["TableRung"][];
             /** @description Rungs in the order in which they are asked. */
             ladders: number[][];
@@ -854,6 +854,10 @@ export interface components {
             idle: number[];
             /** @description By press, the ladder for each place of the focus. */
             presses: {
+                [key: string]: number[];
+            };
+            /** @description As presses, for keys that are held down, where that can run something else. */
+            holds: {
                 [key: string]: number[];
             };
             /** @description For each place of the focus, and last for all: by layer, one digit for each key: 2 taken, 1 taken elsewhere, 0 free, a hyphen for keys that are only held. */
@@ -907,15 +911,18 @@ export interface components {
         Clash: {
             id: string;
             /** @enum {string} */
-            kind: "double" | "shadow";
+            kind: "double" | "tap-hold" | "reserved" | "out-of-reach" | "dead-title" | "shadow" | "swallowed" | "parallel";
             /** @enum {string} */
-            grade: "fault" | "warning";
+            grade: "fault" | "warning" | "note";
             sentence: string;
             bindings: components["schemas"]["Binding"][];
             /** @description Ids of the bindings that do not get the chord. */
             losing: string[];
         };
         Relearning: {
+            /** @description Millimetres of travel for the first chord; null without one. */
+            effort_before: number | null;
+            effort_after: number | null;
             command: components["schemas"]["CommandName"];
             before: components["schemas"]["Chord"][];
             after: components["schemas"]["Chord"][];

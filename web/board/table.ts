@@ -54,7 +54,7 @@ function viewOf(application: TableApplication, ladder: number[]): LadderView {
     const rung = application.rungs[number]
     if (rung === undefined) return []
     const command = application.commands[rung.command]
-    return [{ place: application.contexts[rung.place]?.name ?? '', command: command?.name ?? null, verdict: rung.verdict, reason: application.reasons[rung.reason] ?? '' }]
+    return [{ place: application.contexts[rung.place]?.name ?? 'Desktop', command: command?.name ?? null, verdict: rung.verdict, reason: application.reasons[rung.reason] ?? '' }]
   })
   const winner = rungs.find(({ verdict }) => verdict === 'wins')
   return { rungs, winner: winner === undefined ? null : { name: winner.command ?? '', place: winner.place } }

@@ -3,7 +3,7 @@ import type { Schema } from '../api/client'
 import type { RungView } from '../board/table'
 
 const WORDS: Record<Schema['Rung']['verdict'], string> = {
-  wins: 'gets the key', hidden: 'hidden', dead: 'dead', refused: 'file refused', typed: 'typed as text', unbound: 'nothing',
+  wins: 'gets the key', hidden: 'hidden', dead: 'dead', undecided: 'undecided', refused: 'file refused', typed: 'typed as text', unbound: 'nothing',
 }
 
 /** The rungs of a ladder that came with an answer of its own. */

@@ -39,14 +39,14 @@ final readonly class RemapController
         $application->contexts->get($context);
         $shapes = new Shapes($application, $request->seat());
         $remap = new Remap($keymap, $this->docket);
-        $own = $keymap->bindings->ofCommand($command->id);
+        $own = $keymap->bindings()->ofCommand($command->id);
 
         return new JsonResponse([
             'command' => [...$shapes->commandName($command->id), 'menu' => $command->menu, 'tooltip' => $command->tooltip, 'home' => $command->home],
             'context' => $shapes->contextName($application->contexts->get($context)),
             'bindings' => array_map(fn (Binding $one): array => [...$shapes->binding($one), 'removal' => $this->choice($shapes, $remap->removal($one), $one, $keymap)], $own),
             'free' => array_map($shapes->freeChord(...), $this->kit->freeChords($request->person(), $application, $request->rooms())->for($keymap, $command->id, $context, self::FREE_CHORDS)),
-            'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord(), $command->id, $context), $keymap, $request->library()->reserved()) : null,
+            'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord($application), $command->id, $context), $keymap, $request->library()->reserved()) : null,
         ]);
     }
 

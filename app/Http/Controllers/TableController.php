@@ -52,6 +52,6 @@ final readonly class TableController
     {
         $table = LookUpTable::of($current->at($request->seat()), $layers);
 
-        return ['id' => $current->application->id, 'name' => $current->application->name, 'keymap' => $current->name(), ...$table, 'presses' => (object) $table['presses']];
+        return ['id' => $current->application->id, 'name' => $current->application->name, 'keymap' => $current->name(), ...$table, 'presses' => (object) $table['presses'], 'holds' => (object) $table['holds']];
     }
 }

@@ -77,12 +77,13 @@ class SeatRequest extends FormRequest
         return $this->library()->application(is_string($named) ? $named : '');
     }
 
-    /** A chord as it was pressed at this seat, written so that it follows to other systems. */
-    public function chord(): Chord
+    /** A chord as it was pressed at this seat, written so that it follows to other systems, and as the application writes its keys. */
+    public function chord(?Application $for = null): Chord
     {
         $pressed = Chord::parse($this->string('chord')->toString());
+        $written = Chord::with($pressed->modifiers->writtenFrom($this->system()), $pressed->key);
 
-        return Chord::with($pressed->modifiers->writtenFrom($this->system()), $pressed->key);
+        return $for === null ? $written : $this->seat()->written($written, $for->chords);
     }
 
     public function library(): Library

@@ -63,7 +63,7 @@ final readonly class Shapes
             'chord' => $this->chord($binding->chord),
             'gesture' => $binding->gesture->value,
             'command' => $this->commandName($binding->command),
-            'context' => $this->contextName($this->application->contexts->get($binding->context)),
+            'context' => $this->contextName($binding->context === Context::DESKTOP ? Context::desktop() : $this->application->contexts->get($binding->context)),
         ];
     }
 
@@ -104,7 +104,7 @@ final readonly class Shapes
             'id' => $clash->id(),
             'kind' => $clash->kind,
             'grade' => $clash->grade->value,
-            'sentence' => $clash->sentence,
+            'sentence' => $clash->sentence(),
             'bindings' => array_map($this->binding(...), $clash->bindings),
             'losing' => array_map(static fn (Binding $one): string => $one->id(), $clash->losing),
         ];
@@ -120,6 +120,8 @@ final readonly class Shapes
                 'command' => $this->commandName($one->command),
                 'before' => array_map($this->chord(...), $one->before),
                 'after' => array_map($this->chord(...), $one->after),
+                'effort_before' => $one->effortBefore === null ? null : round($one->effortBefore, 1),
+                'effort_after' => $one->effortAfter === null ? null : round($one->effortAfter, 1),
             ], $consequences->relearning),
             'raises_fault' => $consequences->raisesFault(),
         ];

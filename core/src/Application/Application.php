@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Application;
 
+use Zebrafinch\Core\Keyboard\ChordStyle;
+
 /** A program as its catalogue describes it: commands, contexts, precedence, loading rule, dialect. */
 final readonly class Application
 {
+    /** @param  array<string, true>  $everywhereFirstFor  by command */
     private function __construct(
         public string $id,
         public string $name,
@@ -16,10 +19,18 @@ final readonly class Application
         public LoadingRule $loading,
         public string $dialect,
         private Commands $commands,
+        public bool $tellsHold,
+        public ChordStyle $chords,
+        private array $everywhereFirstFor,
     ) {
     }
 
-    /** @throws UnknownContext when a command's home is not in the tree */
+    /**
+     * @param  bool  $tellsHold  whether a tap and a hold of one chord can run two commands
+     * @param  list<string>  $everywhereFirstFor  commands that get their chord from Everywhere even where a deeper context has it
+     *
+     * @throws UnknownContext when a command's home is not in the tree
+     */
     public static function of(
         string $id,
         string $name,
@@ -29,10 +40,19 @@ final readonly class Application
         LoadingRule $loading,
         string $dialect,
         Commands $commands,
+        bool $tellsHold = false,
+        ChordStyle $chords = ChordStyle::Position,
+        array $everywhereFirstFor = [],
     ): self {
         array_map($contexts->get(...), $commands->homes());
 
-        return new self($id, $name, $purpose, $contexts, $precedence, $loading, $dialect, $commands);
+        return new self($id, $name, $purpose, $contexts, $precedence, $loading, $dialect, $commands, $tellsHold, $chords, array_fill_keys($everywhereFirstFor, true));
+    }
+
+    /** Whether a binding in Everywhere gets its chord before deeper contexts are asked. */
+    public function isAskedFirst(string $command): bool
+    {
+        return $this->precedence === Precedence::EverywhereFirst || isset($this->everywhereFirstFor[$command]);
     }
 
     /** @return list<Command> in the order of the catalogue */

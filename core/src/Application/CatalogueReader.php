@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Application;
 
+use Zebrafinch\Core\Keyboard\ChordStyle;
+
 /**
  * Makes an application from its catalogue, as decoded from catalogues/<id>/catalogue.json.
  *
  * @phpstan-type ContextData array{id: string, name: string, parent?: string, text_entry?: bool, coexists_with?: list<string>}
  * @phpstan-type CommandData array{id: string, name: string, menu?: list<string>, tooltip: string, context: string, traits?: list<string>}
- * @phpstan-type CatalogueData array{id: string, name: string, purpose: string, precedence: string, loading: string, dialect: string, contexts: list<ContextData>, commands: list<CommandData>}
+ * @phpstan-type CatalogueData array{id: string, name: string, purpose: string, precedence: string, loading: string, dialect: string, chords?: string, tells_hold?: bool, everywhere_first_for?: list<string>, contexts: list<ContextData>, commands: list<CommandData>}
  */
 final readonly class CatalogueReader
 {
@@ -29,6 +31,9 @@ final readonly class CatalogueReader
             LoadingRule::from($data['loading']),
             $data['dialect'],
             Commands::fromData($data['commands']),
+            $data['tells_hold'] ?? false,
+            ChordStyle::from($data['chords'] ?? ChordStyle::Position->value),
+            $data['everywhere_first_for'] ?? [],
         );
     }
 

@@ -7,6 +7,8 @@ namespace Zebrafinch\Core\Application;
 /** Where the focus can be. The root of every tree is {@see ContextTree::EVERYWHERE}. */
 final readonly class Context
 {
+    public const DESKTOP = 'desktop';
+
     /**
      * @param  string|null  $parent  null only for Everywhere
      * @param  bool  $textEntry  chords that type a character are typed here and reach no command
@@ -19,5 +21,11 @@ final readonly class Context
         public bool $textEntry = false,
         public array $coexistsWith = [],
     ) {
+    }
+
+    /** Not in any application's tree: what the desktop takes before an application is asked at all. */
+    public static function desktop(): self
+    {
+        return new self(self::DESKTOP, 'Desktop', null);
     }
 }

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Application;
 
 /** The contexts of one application under Everywhere. Siblings exclude each other unless declared to coexist. */
-final readonly class ContextTree
+final class ContextTree
 {
     public const EVERYWHERE = 'everywhere';
 
+    /** @var array<string, non-empty-list<Context>> from each context out to Everywhere, as far as asked for */
+    private array $paths = [];
+
+    /** @var array<string, array<string, bool>> as far as asked for */
+    private array $overlaps = [];
+
     /** @param  non-empty-array<string, Context>  $contexts by id, parents before children */
-    private function __construct(private array $contexts)
+    private function __construct(private readonly array $contexts)
     {
     }
 
@@ -55,10 +61,14 @@ final readonly class ContextTree
     /** @return non-empty-list<Context> from the context itself out to Everywhere */
     public function path(string $id): array
     {
+        if (isset($this->paths[$id])) {
+            return $this->paths[$id];
+        }
         $path = [$this->get($id)];
         while (($parent = $path[count($path) - 1]->parent) !== null) {
             $path[] = $this->contexts[$parent];
         }
+        $this->paths[$id] = $path;
 
         return $path;
     }
@@ -76,18 +86,43 @@ final readonly class ContextTree
     }
 
     /**
-     * Whether some focus state has both: one lies inside the other, or their ancestors
-     * below the point where they part are declared to coexist.
+     * Whether some focus state has both: one lies inside the other, or stands beside a part of the other's way out and coexists
+     * with it, or both coexist with a third that can have the focus.
      */
     public function overlap(string $one, string $other): bool
     {
-        if ($this->contains($one, $other) || $this->contains($other, $one)) {
-            return true;
-        }
-        $ways = [array_reverse($this->path($one)), array_reverse($this->path($other))];
-        for ($step = 0; $ways[0][$step]->id === $ways[1][$step]->id; $step++);
+        return $this->overlaps[$one][$other] ??= $this->canMeet($this->path($one), $this->path($other));
+    }
 
-        return $this->coexist($ways[0][$step], $ways[1][$step]);
+    /**
+     * @param  non-empty-list<Context>  $one
+     * @param  non-empty-list<Context>  $other
+     */
+    private function canMeet(array $one, array $other): bool
+    {
+        [$deeper, $shallower] = count($one) < count($other) ? [$other, $one] : [$one, $other];
+        $beside = $deeper[count($deeper) - count($shallower)];
+        $there = $shallower[0];
+        if ($beside->id === $there->id || $beside->parent !== $there->parent) {
+            return $beside->id === $there->id;
+        }
+        $third = count($deeper) === count($shallower) ? array_filter($this->contexts, fn (Context $one): bool => $one->parent === $there->parent && $this->coexist($one, $beside) && $this->coexist($one, $there)) : [];
+
+        return $this->coexist($beside, $there) || $third !== [];
+    }
+
+    /** The context that takes text while $focus has the focus: itself, one around it or one that coexists; null where chords are not typed. */
+    public function takesText(string $focus): ?Context
+    {
+        foreach ($this->activeRanks($focus) as $rank) {
+            foreach ($rank as $context) {
+                if ($context->textEntry) {
+                    return $context;
+                }
+            }
+        }
+
+        return null;
     }
 
     private function coexist(Context $one, Context $other): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Clash;
 
+use Zebrafinch\Core\Effort\LeftHand;
+use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
@@ -23,8 +25,10 @@ final readonly class Consequences
     public static function of(LoadedKeymap $keymap, Change $change, Docket $docket): self
     {
         $after = $keymap->after($change);
-        $clashesBefore = $docket->of($keymap);
-        $clashesAfter = $docket->of($after);
+        // Whatever clashes shares a press, so only the presses that the change touches are looked at.
+        $touched = $keymap->touchedBy($change);
+        $clashesBefore = $docket->on($touched, $keymap);
+        $clashesAfter = $docket->on($touched, $after);
 
         return new self(
             array_values(array_diff_key($clashesBefore, $clashesAfter)),
@@ -38,11 +42,17 @@ final readonly class Consequences
     {
         $commands = array_values(array_unique(array_map(static fn (Binding $one): string => $one->command, [...$change->removed, ...$change->added])));
 
-        return array_map(static fn (string $command): Relearning => new Relearning(
-            $command,
-            array_column($before->bindings->ofCommand($command), 'chord'),
-            array_column($after->bindings->ofCommand($command), 'chord'),
-        ), $commands);
+        $hand = new LeftHand($before->seat->board);
+        // The first chord is the one that is used.
+        $effort = static fn (?Binding $first): ?float => $first === null ? null : $hand->of($before->seat->presses($first->chord)[0] ?? $first->chord);
+        $chord = static fn (Binding $one): Chord => $one->chord;
+
+        return array_map(static function (string $command) use ($before, $after, $effort, $chord): Relearning {
+            $was = $before->bindings()->ofCommand($command);
+            $is = $after->bindings()->ofCommand($command);
+
+            return new Relearning($command, array_map($chord, $was), array_map($chord, $is), $effort($was[0] ?? null), $effort($is[0] ?? null));
+        }, $commands);
     }
 
     public function raisesFault(): bool

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Clash;
 
+use Zebrafinch\Core\Clash\Kind\ByReach;
+use Zebrafinch\Core\Clash\Kind\DeadTitleKind;
 use Zebrafinch\Core\Clash\Kind\DoubleKind;
+use Zebrafinch\Core\Clash\Kind\ParallelKind;
 use Zebrafinch\Core\Clash\Kind\ShadowKind;
+use Zebrafinch\Core\Clash\Kind\SwallowedKind;
+use Zebrafinch\Core\Clash\Kind\TapHoldKind;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Reach\ReservedChords;
 
 /** Finds all clashes of a keymap, the worst first. */
 final readonly class Docket
@@ -16,17 +22,45 @@ final readonly class Docket
     {
     }
 
-    public static function standard(): self
+    public static function standard(ReservedChords $reserved): self
     {
-        return new self([new DoubleKind, new ShadowKind]);
+        return new self([new DoubleKind, new TapHoldKind, ByReach::reserved($reserved), ByReach::outOfReach($reserved), new DeadTitleKind, new ShadowKind, new SwallowedKind]);
+    }
+
+    /** The same chord in contexts that never meet: no clash, but worth seeing. */
+    public function withParallels(): self
+    {
+        return new self([...$this->kinds, new ParallelKind]);
     }
 
     /** @return array<string, Clash> by identity */
     public function of(LoadedKeymap $keymap): array
     {
-        $found = array_merge(...array_map(static fn (ClashKind $kind): array => $kind->find($keymap), $this->kinds));
-        usort($found, static fn (Clash $one, Clash $other): int => [$one->grade->rank(), count($other->losing), $one->id()] <=> [$other->grade->rank(), count($one->losing), $other->id()]);
+        return $this->on(array_keys($keymap->presses()), $keymap);
+    }
 
-        return array_combine(array_map(static fn (Clash $clash): string => $clash->id(), $found), $found);
+    /**
+     * The clashes of some presses alone.
+     *
+     * @param  list<string>  $presses
+     * @return array<string, Clash> by identity
+     */
+    public function on(array $presses, LoadedKeymap $keymap): array
+    {
+        $found = [];
+        foreach ($presses as $press) {
+            $bindings = $keymap->onPress($press);
+            if ($bindings === []) {
+                continue;
+            }
+            foreach ($this->kinds as $kind) {
+                foreach ($kind->find($keymap, $press, $bindings) as $clash) {
+                    $found[$clash->id()] = $clash;
+                }
+            }
+        }
+        uasort($found, static fn (Clash $one, Clash $other): int => [$one->grade->rank(), count($other->losing), $one->id()] <=> [$other->grade->rank(), count($one->losing), $other->id()]);
+
+        return $found;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Clash;
 
+use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
@@ -12,29 +13,57 @@ use Zebrafinch\Core\Remap\FreeChords;
 /** Computes the ways out of a clash. Those that leave a fault behind come last. */
 final readonly class Remedies
 {
-    public function __construct(private Docket $docket, private FreeChords $free)
+    private Alternatives $alternatives;
+
+    public function __construct(private Docket $docket, FreeChords $free)
     {
+        $this->alternatives = new Alternatives($free);
     }
 
     /** @return list<Remedy> */
     public function for(Clash $clash, LoadedKeymap $keymap): array
     {
         $remedies = [];
-        foreach ($this->distinct($clash->bindings) as $binding) {
+        // What the desktop takes is not this keymap's to change.
+        $own = $this->distinct(array_filter($clash->bindings, static fn (Binding $one): bool => $one->context !== Context::DESKTOP));
+        foreach ($own as $binding) {
+            $called = $this->called($keymap, $binding);
+            foreach ($this->alternatives->to($binding, $keymap, 1) as $one) {
+                $verb = $one->kind === AlternativeKind::Narrow ? 'Narrow' : ($one->kind === AlternativeKind::Move ? 'Move' : 'Change');
+                $remedies[] = $this->remedy($keymap, "{$verb} {$called} {$one->words}", Change::none()->removing($binding)->adding($one->binding));
+            }
             $others = array_values(array_filter($clash->bindings, static fn (Binding $one): bool => $one !== $binding));
-            $remedies[] = $this->move($keymap, $binding);
             $remedies[] = $clash->kind === 'double'
-                ? $this->remedy($keymap, 'Keep '.$this->called($keymap, $binding).' only', Change::none()->removing(...$others))
-                : $this->remedy($keymap, 'Take the chord from '.$this->called($keymap, $binding), Change::none()->removing($binding));
+                ? $this->remedy($keymap, "Keep {$called} only", Change::none()->removing(...$others))
+                : $this->remedy($keymap, "Take the chord from {$called}", Change::none()->removing($binding));
+            array_push($remedies, ...$this->swaps($keymap, $binding, $own));
         }
-        $remedies = array_values(array_filter($remedies));
+        $remedies = array_values(array_filter($remedies, static fn (Remedy $one): bool => isset($one->consequences->settled[0])));
         usort($remedies, static fn (Remedy $one, Remedy $other): int => $one->consequences->raisesFault() <=> $other->consequences->raisesFault());
 
         return $remedies;
     }
 
     /**
-     * @param  list<Binding>  $bindings
+     * The other gives way and gets another chord that this command has.
+     *
+     * @param  list<Binding>  $clashing
+     * @return list<Remedy>
+     */
+    private function swaps(LoadedKeymap $keymap, Binding $keeping, array $clashing): array
+    {
+        $spare = array_values(array_filter($keymap->bindings()->ofCommand($keeping->command), static fn (Binding $one): bool => ! $one->chord->equals($keeping->chord)))[0] ?? null;
+        $others = array_filter($clashing, static fn (Binding $one): bool => $one->command !== $keeping->command);
+
+        return $spare === null ? [] : array_values(array_map(fn (Binding $other): Remedy => $this->remedy(
+            $keymap,
+            "Swap: {$this->called($keymap, $other)} gets {$keymap->seat->printer()->inSentence($spare->chord)} from {$keymap->application->commandName($keeping->command)}",
+            Change::none()->removing($other, $spare)->adding($other->at($spare->chord)),
+        ), $others));
+    }
+
+    /**
+     * @param  array<Binding>  $bindings
      * @return list<Binding>
      */
     private function distinct(array $bindings): array
@@ -45,21 +74,6 @@ final readonly class Remedies
         }
 
         return array_values($byId);
-    }
-
-    private function move(LoadedKeymap $keymap, Binding $binding): ?Remedy
-    {
-        $best = $this->free->for($keymap, $binding->command, $binding->context, 1)[0] ?? null;
-        if ($best === null) {
-            return null;
-        }
-        $chord = $keymap->seat->printer()->inSentence($best->chord);
-
-        return $this->remedy(
-            $keymap,
-            "Move {$this->called($keymap, $binding)} to {$chord}, the best free chord",
-            Change::none()->removing($binding)->adding($binding->at($best->chord)),
-        );
     }
 
     private function remedy(LoadedKeymap $keymap, string $title, Change $change): Remedy

@@ -26,12 +26,16 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
  *     ladders: list<list<int>>,
  *     idle: list<int>,
  *     presses: array<string, list<int>>,
+ *     holds: array<string, list<int>>,
  *     uses: list<list<string>>,
  *     free: list<list<int>>,
  * }
  */
 final class LookUpTable
 {
+    /** The place of a rung that no context of the application has. */
+    private const DESKTOP = -1;
+
     /** @var array<string, int> */
     private array $commands = [];
 
@@ -55,13 +59,14 @@ final class LookUpTable
     private function __construct(private readonly LoadedKeymap $keymap)
     {
         $this->contexts = $keymap->application->contexts->all();
-        $this->places = array_flip(array_column($this->contexts, 'id'));
+        $this->places = [Context::DESKTOP => self::DESKTOP] + array_flip(array_column($this->contexts, 'id'));
         $this->who = new Who($keymap);
     }
 
     /**
-     * `rungs` name a context, a command (-1 for none), a verdict and a reason. `ladders` are rungs in the order in which they are asked;
-     * `presses` has the ladder of each place of the focus for every press that is bound anywhere, `idle` for all other presses.
+     * `rungs` name a context (-1 for the desktop), a command (-1 for none), a verdict and a reason. `ladders` are rungs in the order in which they are asked;
+     * `presses` has the ladder of each place of the focus for every press that is bound anywhere, `idle` for all other presses;
+     * `holds` has them for keys that are held down where that can run something else.
      * `uses` has for each place of the focus, and last for all of them together, a text for each layer with one digit for each
      * key of the board: 2 taken, 1 taken in other contexts only (or in some of them), 0 free, a hyphen for keys that are
      * only held. `free` counts the zeros.
@@ -74,11 +79,17 @@ final class LookUpTable
         $table = new self($keymap);
         $presses = [];
         $taken = [];
+        $holds = [];
         foreach ($table->boundPresses() as $press => $chord) {
             foreach ($table->contexts as $place => $focus) {
                 $rungs = $table->who->rungs($chord, Gesture::Tap, $focus->id);
                 $presses[$press][] = $table->ladder($rungs);
-                $taken[$press][$place] = array_filter($rungs, static fn (Rung $rung): bool => $rung->verdict === Verdict::Wins) !== [];
+                $taken[$press][$place] = $table->isTaken($rungs);
+            }
+            foreach ($table->holdsOf($press) ? $table->contexts : [] as $place => $focus) {
+                $rungs = $table->who->rungs($chord, Gesture::Hold, $focus->id);
+                $holds[$press][] = $table->ladder($rungs);
+                $taken[$press][$place] = $taken[$press][$place] || $table->isTaken($rungs);
             }
         }
         $uses = $table->uses($layers, $taken);
@@ -90,6 +101,7 @@ final class LookUpTable
             'commands' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $keymap->application->commandName($id)], array_keys($table->commands)),
             'idle' => array_map($table->idleLadder(...), $table->contexts),
             'presses' => $presses,
+            'holds' => $holds,
             'reasons' => array_keys($table->reasons),
             'rungs' => array_map($table->rungData(...), array_keys($table->rungs)),
             'ladders' => array_map(static fn (string $rungs): array => array_map(intval(...), explode(' ', $rungs)), array_keys($table->ladders)),
@@ -98,18 +110,24 @@ final class LookUpTable
         ];
     }
 
-    /** @return array<string, Chord> by press, in the order of the key file */
+    /** @return array<string, Chord> by press, in the order of the key file; those of the desktop last */
     private function boundPresses(): array
     {
-        $presses = [];
-        foreach (array_keys($this->keymap->byPress()) as $pressAndGesture) {
-            [$press, $gesture] = explode(' ', $pressAndGesture);
-            if ($gesture === Gesture::Tap->value) {
-                $presses[$press] = Chord::parse($press);
-            }
-        }
+        $presses = array_filter(array_keys($this->keymap->presses()), static fn (string $press): bool => $press[0] !== '?');
+        $all = array_values(array_unique([...$presses, ...($this->keymap->desktop?->presses() ?? [])]));
 
-        return $presses;
+        return array_combine($all, array_map(Chord::parse(...), $all));
+    }
+
+    private function holdsOf(string $press): bool
+    {
+        return $this->keymap->application->tellsHold && in_array(Gesture::Hold, array_column($this->keymap->onPress($press), 'gesture'), true);
+    }
+
+    /** @param  list<Rung>  $rungs */
+    private function isTaken(array $rungs): bool
+    {
+        return array_filter($rungs, static fn (Rung $rung): bool => $rung->verdict === Verdict::Wins) !== [];
     }
 
     /**
@@ -154,7 +172,7 @@ final class LookUpTable
 
     private function takesText(Context $focus): bool
     {
-        return in_array(true, array_column(array_merge(...$this->keymap->application->contexts->activeRanks($focus->id)), 'textEntry'), true);
+        return $this->keymap->application->contexts->takesText($focus->id) !== null;
     }
 
     private function idleLadder(Context $focus): int

@@ -12,7 +12,9 @@ enum Verdict: string
     case Hidden = 'hidden';
     /** Another line for the same chord in the same place is loaded instead. */
     case Dead = 'dead';
-    /** The application refuses its whole key file because of this chord. */
+    /** Another context that is asked at the same time wants something else, and nothing decides. */
+    case Undecided = 'undecided';
+    /** The application refuses its whole key file, because of this chord or another. */
     case Refused = 'refused';
     /** The focus takes text, so the chord types its character. */
     case Typed = 'typed';

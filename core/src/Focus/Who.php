@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Focus;
 
 use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Keyboard\Chord;
@@ -46,30 +47,40 @@ final readonly class Who
     public function rungs(Chord $chord, Gesture $gesture, string $focus, bool $asIfUnbound = false): array
     {
         $bound = $asIfUnbound ? [] : $this->keymap->boundTo($chord, $gesture);
-        $ranks = $this->ranksInOrder($focus);
-        $typed = $this->typedCharacter($ranks, $chord);
-        $rungs = [];
-        $winner = null;
+        $desktop = $asIfUnbound ? null : $this->keymap->desktop?->taking($this->keymap->seat->pressIds($chord)[0]);
+        $ranks = $this->ranksInOrder($focus, $bound);
+        $typed = $desktop === null ? $this->typedCharacter($focus, $chord) : null;
+        $rungs = $desktop === null ? [] : [new Rung(Context::desktop(), $desktop, Verdict::Wins, "The desktop takes it before {$this->keymap->application->name} is asked, and chooses the menu title.")];
+        $winner = $desktop;
+        $rivals = [];
         foreach ($ranks as $rank) {
-            $inRank = array_merge(...array_map(static fn (Context $context): array => $bound[$context->id] ?? [], $rank));
-            $loaded = $this->keymap->kept($inRank);
+            $loaded = $this->loadedIn($rank, $bound);
+            $claimed = $rivals;
+            if ($claimed === [] && $winner === null && count(array_unique(array_column($loaded, 'command'))) > 1) {
+                $rivals = $loaded;
+            }
             foreach ($rank as $context) {
                 foreach ($bound[$context->id] ?? [null] as $binding) {
-                    $rungs[] = $this->rung($context, $binding, $loaded, $winner, $typed);
+                    $rung = $this->rung($context, $binding, $loaded[$context->id] ?? null, $winner, $typed, $rivals, $claimed);
+                    $winner ??= $rung->verdict === Verdict::Wins ? $binding : null;
+                    $rungs[] = $rung;
                 }
             }
-            $winner ??= $typed === null ? $loaded : null;
         }
 
         return $rungs;
     }
 
-    /** @return non-empty-list<non-empty-list<Context>> in the order in which they are asked; the focus is always first within its own rank */
-    private function ranksInOrder(string $focus): array
+    /**
+     * @param  array<string, non-empty-list<Binding>>  $bound  by context
+     * @return non-empty-list<non-empty-list<Context>> in the order in which they are asked; the focus is always first within its own rank
+     */
+    private function ranksInOrder(string $focus, array $bound): array
     {
         $ranks = $this->keymap->application->contexts->activeRanks($focus);
-
-        if ($this->keymap->application->precedence === Precedence::DeeperFirst) {
+        $outermost = isset($bound[ContextTree::EVERYWHERE]) ? $this->keymap->kept($bound[ContextTree::EVERYWHERE]) : null;
+        $isEverywhereFirst = $outermost === null ? $this->keymap->application->precedence === Precedence::EverywhereFirst : $this->keymap->application->isAskedFirst($outermost->command);
+        if (! $isEverywhereFirst) {
             return $ranks;
         }
         $everywhere = array_pop($ranks);
@@ -77,30 +88,62 @@ final readonly class Who
         return [$everywhere, ...$ranks];
     }
 
-    /** @param  non-empty-list<non-empty-list<Context>>  $ranks */
-    private function typedCharacter(array $ranks, Chord $chord): ?string
+    /**
+     * @param  non-empty-list<Context>  $rank
+     * @param  array<string, non-empty-list<Binding>>  $bound
+     * @return array<string, Binding> what the application has in memory for each context of the rank
+     */
+    private function loadedIn(array $rank, array $bound): array
     {
-        foreach (array_merge(...$ranks) as $context) {
-            if ($context->textEntry) {
-                return $this->keymap->seat->typed($chord);
+        $loaded = [];
+        foreach ($rank as $context) {
+            $kept = isset($bound[$context->id]) ? $this->keymap->kept($bound[$context->id]) : null;
+            if ($kept !== null) {
+                $loaded[$context->id] = $kept;
             }
         }
 
-        return null;
+        return $loaded;
     }
 
-    private function rung(Context $context, ?Binding $binding, ?Binding $loaded, ?Binding $winner, ?string $typed): Rung
+    private function typedCharacter(string $focus, Chord $chord): ?string
     {
-        $name = $this->keymap->application->name;
+        return $this->keymap->application->contexts->takesText($focus) === null ? null : $this->keymap->seat->typed($chord);
+    }
 
+    /**
+     * @param  Binding|null  $loaded  what the context has in memory for the chord
+     * @param  Binding|null  $winner  what was asked before and got the chord
+     * @param  array<string, Binding>  $rivals  of contexts that are asked together and want different things, up to here
+     * @param  array<string, Binding>  $claimed  those of them that were asked before
+     */
+    private function rung(Context $context, ?Binding $binding, ?Binding $loaded, ?Binding $winner, ?string $typed, array $rivals, array $claimed): Rung
+    {
         return match (true) {
             $binding === null => new Rung($context, null, Verdict::Unbound, 'Nothing is bound here.'),
             $typed !== null => new Rung($context, $binding, Verdict::Typed, "The focus takes text: the key types \"{$typed}\"."),
-            $loaded === null => new Rung($context, $binding, Verdict::Refused, "{$name} refuses the whole key file while {$context->name} has this chord twice."),
-            $binding !== $loaded => new Rung($context, $binding, Verdict::Dead, $this->deadReason($loaded)),
+            $this->keymap->refusedFor() !== null => new Rung($context, $binding, Verdict::Refused, $this->refusedReason($this->keymap->refusedFor())),
+            $loaded !== null && $binding !== $loaded => new Rung($context, $binding, Verdict::Dead, $this->deadReason($loaded)),
             $winner !== null => new Rung($context, $binding, Verdict::Hidden, $this->hiddenReason($winner)),
+            $claimed !== [] => new Rung($context, $binding, Verdict::Hidden, 'Hidden: '.$this->listed($claimed).' are asked before and both claim it.'),
+            $rivals !== [] => new Rung($context, $binding, Verdict::Undecided, 'Nothing decides between '.$this->listed($rivals).': neither gets it.'),
             default => new Rung($context, $binding, Verdict::Wins, "{$context->name} is asked first of those that have the chord."),
         };
+    }
+
+    /** @param  array<string, Binding>  $rivals */
+    private function listed(array $rivals): string
+    {
+        return implode(' and ', array_map(fn (string $context): string => $this->keymap->application->contexts->get($context)->name, array_keys($rivals)));
+    }
+
+    /** @param  array{Binding, Binding}  $lines */
+    private function refusedReason(array $lines): string
+    {
+        $place = $this->keymap->application->contexts->get($lines[0]->context)->name;
+        $chord = $this->keymap->seat->printer()->inSentence($lines[0]->chord);
+
+        return "{$this->keymap->application->name} refuses the whole key file while {$place} has {$chord} twice.";
     }
 
     private function deadReason(Binding $loaded): string
@@ -112,7 +155,7 @@ final readonly class Who
 
     private function hiddenReason(Binding $winner): string
     {
-        $context = $this->keymap->application->contexts->get($winner->context)->name;
+        $context = $winner->context === Context::DESKTOP ? 'the desktop' : $this->keymap->application->contexts->get($winner->context)->name;
 
         return "Hidden: {$context} is asked before and gives the chord to {$this->called($winner)}.";
     }
@@ -121,16 +164,30 @@ final readonly class Who
     private function sentence(Chord $chord, Context $focus, array $rungs): string
     {
         $label = $this->keymap->seat->printer()->inSentence($chord);
-        $bound = array_filter($rungs, static fn (Rung $rung): bool => $rung->binding !== null);
-        $winner = array_values(array_filter($rungs, static fn (Rung $rung): bool => $rung->verdict === Verdict::Wins))[0]->binding ?? null;
-        $typed = $this->typedCharacter($this->ranksInOrder($focus->id), $chord);
+        $winner = self::firstWith($rungs, Verdict::Wins)?->binding;
+        $typed = $this->typedCharacter($focus->id, $chord);
+        $place = "With the focus in {$focus->name}, {$label}";
 
         return match (true) {
-            $winner !== null => "With the focus in {$focus->name}, {$label} runs {$this->called($winner)}.",
-            $typed !== null => "With the focus in {$focus->name}, {$label} types \"{$typed}\".",
-            $bound !== [] => "With the focus in {$focus->name}, {$label} does nothing: {$this->keymap->application->name} refuses the key file.",
-            default => "With the focus in {$focus->name}, {$label} does nothing.",
+            $winner?->context === Context::DESKTOP => "The desktop takes {$label}: it runs {$this->called($winner)}.",
+            $winner !== null => "{$place} runs {$this->called($winner)}.",
+            $typed !== null => "{$place} types \"{$typed}\".",
+            self::firstWith($rungs, Verdict::Refused) !== null => "{$place} does nothing: {$this->keymap->application->name} refuses the key file.",
+            self::firstWith($rungs, Verdict::Undecided) !== null => "{$place} does nothing: ".lcfirst(self::firstWith($rungs, Verdict::Undecided)->reason),
+            default => "{$place} does nothing.",
         };
+    }
+
+    /** @param  list<Rung>  $rungs */
+    private static function firstWith(array $rungs, Verdict $verdict): ?Rung
+    {
+        foreach ($rungs as $rung) {
+            if ($rung->verdict === $verdict) {
+                return $rung;
+            }
+        }
+
+        return null;
     }
 
     private function called(Binding $binding): string

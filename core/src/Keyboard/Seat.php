@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Keyboard;
 
-use Zebrafinch\Core\Keymap\Gesture;
-
 /** The keyboard somebody sits at: its board, its layout, and the system it is plugged into. */
 final readonly class Seat
 {
@@ -70,11 +68,36 @@ final readonly class Seat
         return $press?->key instanceof Key ? $this->layout->typed($press->key, $press->modifiers, $this->system) : null;
     }
 
-    /** The identity of the easiest of {@see presses()} with its gesture, or null where the chord cannot be pressed. */
-    public function press(Chord $chord, Gesture $gesture): ?string
+    /**
+     * The identities of {@see presses()}, the easiest first. A chord that cannot be pressed here has its own id behind a question
+     * mark, so that it can still be told from others.
+     *
+     * @return non-empty-list<string>
+     */
+    public function pressIds(Chord $chord): array
     {
-        $presses = $this->presses($chord);
+        if ($chord->key instanceof Key) {
+            return [$chord->on($this->system)->id()];
+        }
+        $ids = array_map(static fn (Chord $press): string => $press->id(), $this->presses($chord));
 
-        return $presses === [] ? null : $presses[0]->id().' '.$gesture->value;
+        return $ids === [] ? ["?{$chord->id()}"] : $ids;
+    }
+
+    /** A press as an application writes it: with the character that the key types where it names keys so, and the key types one by itself. */
+    public function written(Chord $press, ChordStyle $style): Chord
+    {
+        if ($style === ChordStyle::Position || ! $press->key instanceof Key) {
+            return $press;
+        }
+        $held = $press->modifiers;
+        $symbol = $this->layout->symbol($press->key, Level::of($held->has(Modifier::Shift), $held->has(Modifier::AltGraph)));
+        if ($symbol === null || $symbol->isDead || preg_match('/[\p{Z}\p{C}]/u', $symbol->character) === 1) {
+            return $press;
+        }
+        $written = Chord::with($held->without(Modifier::Shift)->without(Modifier::AltGraph), Character::of($symbol->character));
+
+        // A key of the number pad types what another key types more easily; it keeps its own name.
+        return $this->pressIds($written)[0] === $press->on($this->system)->id() ? $written : $press;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Keymap;
 
 use ArrayIterator;
+use Closure;
 use Countable;
 use IteratorAggregate;
 use Traversable;
@@ -23,8 +24,9 @@ final class Bindings implements Countable, IteratorAggregate
     /**
      * @param  list<Binding>|null  $made  null while only the data is there
      * @param  list<BindingData>  $data
+     * @param  (Closure(): list<Binding>)|null  $make  gives the list where there is no data
      */
-    private function __construct(private ?array $made, private readonly array $data = [])
+    private function __construct(private ?array $made, private readonly array $data = [], private ?Closure $make = null)
     {
     }
 
@@ -54,12 +56,15 @@ final class Bindings implements Countable, IteratorAggregate
     /** @return list<Binding> */
     public function all(): array
     {
-        return $this->made ??= array_map(Binding::fromData(...), $this->data);
+        $this->made ??= $this->make === null ? array_map(Binding::fromData(...), $this->data) : ($this->make)();
+        $this->make = null;
+
+        return $this->made;
     }
 
     public function count(): int
     {
-        return count($this->made ?? $this->data);
+        return count($this->made ?? ($this->make === null ? $this->data : $this->all()));
     }
 
     public function has(Binding $binding): bool
@@ -76,9 +81,15 @@ final class Bindings implements Countable, IteratorAggregate
     /** @return list<Binding> in file order: the first is the command's main chord */
     public function ofCommand(string $command): array
     {
-        return $this->made === null
+        return $this->made === null && $this->make === null
             ? array_map(Binding::fromData(...), array_values(array_filter($this->data, static fn (array $one): bool => $one['command'] === $command)))
-            : array_values(array_filter($this->made, static fn (Binding $one): bool => $one->command === $command));
+            : array_values(array_filter($this->all(), static fn (Binding $one): bool => $one->command === $command));
+    }
+
+    /** What is removed goes, what is added stands at the end; worked out when it is first asked for. */
+    public function changedBy(Change $change): self
+    {
+        return new self(null, [], fn (): array => $change->applyTo($this)->all());
     }
 
     /** Added bindings stand behind the present ones. */

@@ -6,56 +6,147 @@ namespace Zebrafinch\Core\Keymap;
 
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\LoadingRule;
+use Zebrafinch\Core\Desktop\TitleBindings;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 
-/** Bindings as one application has them at one seat, indexed by what is pressed. */
-final readonly class LoadedKeymap
+/**
+ * Bindings as one application has them at one seat, indexed by what is pressed. Everything that clashes shares a press, so
+ * that what a change means can be worked out from the presses that it touches.
+ */
+final class LoadedKeymap
 {
-    /** @var array<string, array<string, non-empty-list<Binding>>> by press, then by context, in file order */
-    private array $index;
+    /** @var array<string, non-empty-list<Binding>> by press, in file order; see {@see presses()} */
+    private array $index = [];
 
+    /** @var array{Binding, Binding}|false|null the two lines for which the whole file is refused; null while not looked for */
+    private array|false|null $refusedFor = null;
+
+    /** @param  TitleBindings|null  $desktop  what the desktop takes before this application */
     public function __construct(
-        public Application $application,
-        public Bindings $bindings,
-        public Seat $seat,
+        public readonly Application $application,
+        private Bindings $bindings,
+        public readonly Seat $seat,
+        public readonly ?TitleBindings $desktop = null,
     ) {
-        $index = [];
         foreach ($bindings as $binding) {
-            foreach ($seat->presses($binding->chord) as $press) {
-                $index[$press->id().' '.$binding->gesture->value][$binding->context][] = $binding;
+            foreach ($seat->pressIds($binding->chord) as $press) {
+                $this->index[$press][] = $binding;
             }
         }
-        $this->index = $index;
     }
 
+    public function bindings(): Bindings
+    {
+        return $this->bindings;
+    }
+
+    /** The same after a change; only what the change touches is worked out again. */
     public function after(Change $change): self
     {
-        return new self($this->application, $change->applyTo($this->bindings), $this->seat);
+        $after = clone $this;
+        $after->refusedFor = null;
+        $after->bindings = $this->bindings->changedBy($change);
+        foreach ($change->removed as $binding) {
+            foreach ($this->seat->pressIds($binding->chord) as $press) {
+                $after->drop($press, $binding);
+            }
+        }
+        foreach ($change->added as $binding) {
+            foreach ($this->seat->pressIds($binding->chord) as $press) {
+                $after->index[$press][] = $binding;
+            }
+        }
+
+        return $after;
     }
 
-    /** @return array<string, array<string, non-empty-list<Binding>>> by press, then by context, in file order */
-    public function byPress(): array
+    private function drop(string $press, Binding $binding): void
+    {
+        $left = $this->index[$press] ?? [];
+        for ($place = count($left) - 1; $place >= 0; $place--) {
+            if ($left[$place]->id() === $binding->id()) {
+                array_splice($left, $place, 1);
+                break;
+            }
+        }
+        if ($left === []) {
+            unset($this->index[$press]);
+        } else {
+            $this->index[$press] = $left;
+        }
+    }
+
+    /**
+     * All bindings by press, each list in file order. A press is named as the held modifiers and the key; a chord that cannot be
+     * pressed at this seat stands under its own id behind a question mark.
+     *
+     * @return array<string, non-empty-list<Binding>>
+     */
+    public function presses(): array
     {
         return $this->index;
+    }
+
+    /** @return list<Binding> in file order */
+    public function onPress(string $press): array
+    {
+        return $this->index[$press] ?? [];
+    }
+
+    /**
+     * The presses that a change touches.
+     *
+     * @return list<string>
+     */
+    public function touchedBy(Change $change): array
+    {
+        $presses = array_map(fn (Binding $one): array => $this->seat->pressIds($one->chord), [...$change->removed, ...$change->added]);
+
+        return array_values(array_unique(array_merge(...$presses)));
     }
 
     /** @return array<string, non-empty-list<Binding>> what the chord is bound to, by context, in file order */
     public function boundTo(Chord $chord, Gesture $gesture = Gesture::Tap): array
     {
-        return $this->index[$this->seat->press($chord, $gesture) ?? ''] ?? [];
+        return $this->claims($this->onPress($this->seat->pressIds($chord)[0]), $gesture);
     }
 
     /**
-     * Which of the bindings that claim one chord in one place the application keeps in memory: null when there are
-     * none, or when it refuses the file because of them.
+     * Those of some bindings of one press that answer to a gesture, by context. Where the application cannot tell a hold from a tap,
+     * all answer to both.
      *
-     * @param  list<Binding>  $claims  in file order
+     * @param  list<Binding>  $bindings  in file order
+     * @return array<string, non-empty-list<Binding>>
+     */
+    public function claims(array $bindings, Gesture $gesture): array
+    {
+        $claims = [];
+        foreach ($bindings as $binding) {
+            if (! $this->application->tellsHold || $binding->gesture === $gesture) {
+                $claims[$binding->context][] = $binding;
+            }
+        }
+
+        return $claims;
+    }
+
+    /** @return list<Gesture> those that can run something different here */
+    public function gestures(): array
+    {
+        return $this->application->tellsHold ? Gesture::cases() : [Gesture::Tap];
+    }
+
+    /**
+     * Which of the bindings that claim one chord in one context the application keeps in memory; null when it refuses the file
+     * because of them.
+     *
+     * @param  non-empty-list<Binding>  $claims  in file order
      */
     public function kept(array $claims): ?Binding
     {
-        if (count($claims) < 2) {
-            return $claims[0] ?? null;
+        if (count($claims) === 1) {
+            return $claims[0];
         }
 
         return match ($this->application->loading) {
@@ -65,9 +156,38 @@ final readonly class LoadedKeymap
         };
     }
 
-    /** Whether the chord does nothing in any context that overlaps with this one. */
+    /** @return array{Binding, Binding}|null two lines for which the application refuses its whole file; null where it reads it */
+    public function refusedFor(): ?array
+    {
+        if ($this->refusedFor === null) {
+            $this->refusedFor = $this->application->loading === LoadingRule::RefuseFile ? $this->firstDouble() : false;
+        }
+
+        return $this->refusedFor === false ? null : $this->refusedFor;
+    }
+
+    /** @return array{Binding, Binding}|false */
+    private function firstDouble(): array|false
+    {
+        foreach ($this->index as $bindings) {
+            foreach (count($bindings) > 1 ? $this->gestures() : [] as $gesture) {
+                foreach ($this->claims($bindings, $gesture) as $claims) {
+                    if (count($claims) > 1) {
+                        return [$claims[0], $claims[1]];
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the chord does nothing in any context that overlaps with this one, and the desktop does not take it. */
     public function isFree(Chord $chord, Gesture $gesture, string $context): bool
     {
+        if ($this->desktop?->taking($this->seat->pressIds($chord)[0]) !== null) {
+            return false;
+        }
         foreach ($this->boundTo($chord, $gesture) as $taken => $bindings) {
             if ($this->application->contexts->overlap($taken, $context)) {
                 return false;

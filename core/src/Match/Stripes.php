@@ -33,8 +33,8 @@ final readonly class Stripes
         foreach ($this->keymaps as $keymap) {
             $match = $this->vocabulary->matchOf($keymap->application->id, $intent->id);
             $command = $match !== null && $keymap->application->knows($match->command) ? $keymap->application->command($match->command) : null;
-            $bindings = $command === null ? [] : $keymap->bindings->ofCommand($command->id);
-            $first = $bindings === [] ? null : $keymap->seat->press($bindings[0]->chord, $bindings[0]->gesture);
+            $bindings = $command === null ? [] : $keymap->bindings()->ofCommand($command->id);
+            $first = $bindings === [] ? null : $keymap->seat->pressIds($bindings[0]->chord)[0].' '.$bindings[0]->gesture->value;
             $cells[] = new StripeCell($keymap->application, $command, $match, $bindings, $first !== null && $first === $left);
             $left = $first;
         }
@@ -99,7 +99,7 @@ final readonly class Stripes
         $seat = $this->keymaps[0]->seat;
 
         return array_values(array_map(
-            static fn (StripeCell $cell): ?string => $cell->bindings === [] ? null : $seat->press($cell->bindings[0]->chord, $cell->bindings[0]->gesture),
+            static fn (StripeCell $cell): ?string => $cell->bindings === [] ? null : $seat->pressIds($cell->bindings[0]->chord)[0].' '.$cell->bindings[0]->gesture->value,
             $cells,
         ));
     }

@@ -26,6 +26,18 @@ final readonly class ReachJudge
         return $chord->key instanceof Key ? $this->ofKey($chord, $chord->key) : $this->ofCharacter($chord, $chord->key);
     }
 
+    /**
+     * Whether nothing at all is to be said of a chord, decided without making sentences: its key is here, no modifiers with which
+     * it could type, and nobody keeps it.
+     *
+     * @param  string  $press  what is pressed for it at this seat
+     */
+    public function isPlain(Chord $chord, string $press): bool
+    {
+        return $chord->key instanceof Key && $this->seat->board->has($chord->key) && ! $chord->modifiers->has(Modifier::Alt)
+            && ! $chord->modifiers->has(Modifier::AltGraph) && ! $this->reserved->keeps($press, $this->seat->system);
+    }
+
     private function ofKey(Chord $chord, Key $key): Reach
     {
         $held = $chord->on($this->seat->system);

@@ -46,6 +46,12 @@ final readonly class ReservedChords
         return array_values($this->chords[$system->value][$keeper->value] ?? []);
     }
 
+    /** @param  string  $press  the identity of a chord as it is held */
+    public function keeps(string $press, System $system, Keeper $keeper = Keeper::System): bool
+    {
+        return isset($this->chords[$system->value][$keeper->value][$press]);
+    }
+
     /** What keeps this chord, or null where it reaches applications. */
     public function keeping(Chord $held, System $system, Keeper $keeper = Keeper::System): ?ReservedChord
     {

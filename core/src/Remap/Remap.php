@@ -97,7 +97,7 @@ final readonly class Remap
     {
         $names = implode(' and ', array_map($this->called(...), $holders));
         $takeOver = Change::none()->removing(...$holders);
-        if (! $this->keymap->bindings->has($wanted)) {
+        if (! $this->keymap->bindings()->has($wanted)) {
             $takeOver = $takeOver->adding($wanted);
         }
         $choices = [$this->choice(ChoiceKind::TakeOver, "Take {$this->label($wanted)} over from {$names}", $takeOver)];
@@ -105,7 +105,7 @@ final readonly class Remap
             $swap = $takeOver->removing($old)->adding($holders[0]->at($old->chord));
             $choices[] = $this->choice(ChoiceKind::Swap, "Swap: {$names} gets {$this->label($old)}", $swap);
         }
-        if (! $this->keymap->bindings->has($wanted)) {
+        if (! $this->keymap->bindings()->has($wanted)) {
             $choices[] = $this->choice(ChoiceKind::AddBeside, "Add it and leave it with {$names} too", Change::none()->adding($wanted));
         }
 
@@ -115,7 +115,7 @@ final readonly class Remap
     /** The chord that the command would give up: its first in the wanted context, else its first anywhere. */
     private function oldBinding(Binding $wanted): ?Binding
     {
-        $own = array_values(array_filter($this->keymap->bindings->ofCommand($wanted->command), static fn (Binding $one): bool => $one->id() !== $wanted->id()));
+        $own = array_values(array_filter($this->keymap->bindings()->ofCommand($wanted->command), static fn (Binding $one): bool => $one->id() !== $wanted->id()));
         $inContext = array_values(array_filter($own, static fn (Binding $one): bool => $one->context === $wanted->context));
 
         return $inContext[0] ?? $own[0] ?? null;

@@ -29,7 +29,7 @@ final readonly class TravelCheck
         $findings = [];
         // Each replacement is taken before the next is looked for, so that no two get the same chord.
         $with = $keymap;
-        foreach ($keymap->bindings as $binding) {
+        foreach ($keymap->bindings() as $binding) {
             $reach = $judge->of($binding->chord);
             if ($reach->kind === ReachKind::AsWritten) {
                 continue;
@@ -56,7 +56,7 @@ final readonly class TravelCheck
     {
         $judge = new ReachJudge($there->seat, $this->reserved);
 
-        return array_values(array_filter($keymap->bindings->all(), static fn (Binding $one): bool => $judge->of($one->chord)->kind === ReachKind::AsWritten
+        return array_values(array_filter($keymap->bindings()->all(), static fn (Binding $one): bool => $judge->of($one->chord)->kind === ReachKind::AsWritten
             && $keymap->seat->printer()->names()->of($one->chord->key) !== $there->seat->printer()->names()->of($one->chord->key)));
     }
 

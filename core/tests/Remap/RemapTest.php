@@ -17,7 +17,7 @@ use Zebrafinch\Core\Tests\World;
 /** @return array<string, Choice> by kind */
 function choices(LoadedKeymap $keymap, string $context, string $chord, string $command): array
 {
-    $choices = (new Remap($keymap, Docket::standard()))->choices(new Binding(Chord::parse($chord), $command, $context));
+    $choices = (new Remap($keymap, Docket::standard(World::reserved())))->choices(new Binding(Chord::parse($chord), $command, $context));
 
     return array_combine(array_map(static fn (Choice $one): string => $one->kind->value, $choices), $choices);
 }
@@ -25,7 +25,7 @@ function choices(LoadedKeymap $keymap, string $context, string $chord, string $c
 /** @return list<string> */
 function linesAfter(LoadedKeymap $keymap, Choice $choice): array
 {
-    return array_map(static fn (Binding $one): string => "{$one->context} {$one->chord->id()} {$one->command}", $choice->change->applyTo($keymap->bindings)->all());
+    return array_map(static fn (Binding $one): string => "{$one->context} {$one->chord->id()} {$one->command}", $choice->change->applyTo($keymap->bindings())->all());
 }
 
 test('a free chord is added beside the old one or put in its place', function () {
@@ -54,7 +54,7 @@ test('taking over says who is left without a chord', function () {
 
 test('a shadow over another context is told before', function () {
     $keymap = World::loaded("everywhere KeyB glue\ndesk KeyS saw");
-    $remap = new Remap($keymap, Docket::standard());
+    $remap = new Remap($keymap, Docket::standard(World::reserved()));
     expect(array_column($remap->neighbours(new Binding(Chord::parse('KeyB'), 'saw', 'desk')), 'command'))->toBe(['glue'])
         ->and(array_column(choices($keymap, 'desk', 'KeyB', 'saw')['replace']->consequences->raised, 'kind'))->toBe(['shadow']);
 });
@@ -75,8 +75,8 @@ test('a command that the catalogue lacks is refused', function () {
 test('undoing a change gives the bindings from before, by meaning', function () {
     $keymap = World::loaded("desk KeyS saw\ndesk KeyB plane\ndrawer KeyG glue");
     foreach (choices($keymap, 'desk', 'KeyB', 'saw') as $choice) {
-        $after = $choice->change->applyTo($keymap->bindings);
-        expect(Change::between($choice->change->inverse()->applyTo($after), $keymap->bindings)->isEmpty())->toBeTrue();
+        $after = $choice->change->applyTo($keymap->bindings());
+        expect(Change::between($choice->change->inverse()->applyTo($after), $keymap->bindings())->isEmpty())->toBeTrue();
     }
 });
 
@@ -88,9 +88,9 @@ test('a change made on older bindings names what stands against it', function ()
 
 test('free chords clash with nothing in the contexts of the command', function () {
     $keymap = World::factory(World::cutloom());
-    foreach ((new FreeChords)->for($keymap, 'lift', 'timeline', 200) as $free) {
+    foreach ((new FreeChords(reserved: World::reserved()))->for($keymap, 'lift', 'timeline', 200) as $free) {
         $after = $keymap->after(Change::none()->adding(new Binding($free->chord, 'lift', 'timeline')));
-        expect(array_diff_key(Docket::standard()->of($after), Docket::standard()->of($keymap)))->toBe([], $free->chord->id());
+        expect(array_diff_key(Docket::standard(World::reserved())->of($after), Docket::standard(World::reserved())->of($keymap)))->toBe([], $free->chord->id());
     }
 });
 

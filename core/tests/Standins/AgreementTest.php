@@ -50,7 +50,7 @@ function disagreements(LoadedKeymap $keymap, string $bytes): array
 {
     $standIn = standIn($keymap->application->id);
     $who = new Who($keymap);
-    $chords = array_map(static fn (string $press): Chord => Chord::parse(explode(' ', $press)[0]), array_keys($keymap->byPress()));
+    $chords = array_map(static fn (string $press): Chord => Chord::parse(explode(' ', $press)[0]), array_keys($keymap->presses()));
     foreach ($keymap->seat->board->keys() as $placed) {
         array_push($chords, ...($placed->key->isOnlyHeld() ? [] : [Chord::of($placed->key), Chord::of($placed->key, Modifier::Shift)]));
     }
@@ -72,14 +72,14 @@ function disagreements(LoadedKeymap $keymap, string $bytes): array
 test('each stand-in obeys its factory keymap as who() says, on every key and focus', function (string $id, System $system) {
     $application = World::{$id}();
     $keymap = World::factory($application, $system);
-    expect(disagreements($keymap, writtenFor($application, $keymap->bindings)))->toBe([]);
+    expect(disagreements($keymap, writtenFor($application, $keymap->bindings())))->toBe([]);
 })->with(['cutloom', 'faderloft'])->with([System::MacOs, System::Windows]);
 
 test('each stand-in obeys a generated keymap as who() says', function (string $id) {
     $application = World::{$id}();
     // On macOS Primary and Control are two keys, so that no two generated chords are one.
     $keymap = new LoadedKeymap($application, World::manyBindings($application, 300), World::seat(System::MacOs));
-    expect(disagreements($keymap, writtenFor($application, $keymap->bindings)))->toBe([]);
+    expect(disagreements($keymap, writtenFor($application, $keymap->bindings())))->toBe([]);
 })->with(['cutloom', 'faderloft']);
 
 test('a double makes Cutloom refuse its file and Faderloft keep the first line, as who() says', function () {

@@ -1,3 +1,4 @@
+import type { Schema } from '../../api/client'
 import { useClashes, useRemedies } from '../../api/queries'
 import Button from 'react-bootstrap/Button'
 import { useMakeChange } from '../../changes/changes'
@@ -8,7 +9,10 @@ import { KeysList } from '../../parts/Keys'
 import { useAddress } from '../../parts/useAddress'
 import { useFirstApplication } from '../../parts/useFirstApplication'
 
-const KINDS = { double: 'Double', shadow: 'Shadow' } as const
+const KINDS: Record<Schema['Clash']['kind'], string> = {
+  double: 'Double', 'tap-hold': 'Tap and hold', reserved: 'Reserved', 'out-of-reach': 'Out of reach', 'dead-title': 'Dead title',
+  shadow: 'Shadow', swallowed: 'Swallowed', parallel: 'Parallel',
+}
 
 /** The docket: every clash of the keymap in use, and the ways out of the chosen one. */
 export function ClashesPlace() {

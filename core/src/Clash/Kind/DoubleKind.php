@@ -12,7 +12,7 @@ use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /**
- * One chord and gesture, two commands, in one context or in two that overlap with no precedence between them.
+ * One chord and gesture, two commands, in one context or in two that are asked together with nothing to decide between them.
  * The same command twice is a double only where the application refuses the file for it.
  */
 final readonly class DoubleKind implements ClashKind
@@ -22,13 +22,14 @@ final readonly class DoubleKind implements ClashKind
         return 'double';
     }
 
-    public function find(LoadedKeymap $keymap): array
+    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
     {
         $clashes = [];
-        foreach ($keymap->byPress() as $byContext) {
-            foreach ($byContext as $context => $bindings) {
-                if ($this->isDouble($keymap, $bindings)) {
-                    $clashes[] = $this->within($keymap, $context, $bindings);
+        foreach (count($bindings) > 1 ? $keymap->gestures() : [] as $gesture) {
+            $byContext = $keymap->claims($bindings, $gesture);
+            foreach ($byContext as $claims) {
+                if (count($claims) > 1 && ($keymap->application->loading === LoadingRule::RefuseFile || ! self::sameCommand($claims))) {
+                    $clashes[] = $this->within($keymap, $claims);
                 }
             }
             array_push($clashes, ...$this->acrossCoexisting($keymap, $byContext));
@@ -37,31 +38,36 @@ final readonly class DoubleKind implements ClashKind
         return $clashes;
     }
 
-    /** @param  non-empty-list<Binding>  $bindings */
-    private function isDouble(LoadedKeymap $keymap, array $bindings): bool
+    /** @param  list<Binding>  $bindings */
+    private static function sameCommand(array $bindings): bool
     {
-        $commands = array_unique(array_column($bindings, 'command'));
-
-        return count($commands) > 1 || (count($bindings) > 1 && $keymap->application->loading === LoadingRule::RefuseFile);
+        return count(array_unique(array_column($bindings, 'command'))) === 1;
     }
 
-    /** @param  non-empty-list<Binding>  $bindings in file order */
-    private function within(LoadedKeymap $keymap, string $context, array $bindings): Clash
+    /** @param  non-empty-list<Binding>  $claims in file order */
+    private function within(LoadedKeymap $keymap, array $claims): Clash
     {
-        $application = $keymap->application;
-        $names = array_values(array_unique(array_map(static fn (Binding $one): string => $application->commandName($one->command), $bindings)));
-        $chord = $keymap->seat->printer()->inSentence($bindings[0]->chord);
-        $place = $application->contexts->get($context)->name;
-        $first = $names[0];
-        $last = $names[count($names) - 1];
-        $start = count($names) === 1
-            ? "{$place} has {$chord} more than once for {$first}."
-            : "{$place} gives {$chord} to ".self::listed($names).'.';
+        $losing = match ($keymap->application->loading) {
+            LoadingRule::RefuseFile => $claims,
+            LoadingRule::FirstLineWins => array_slice($claims, 1),
+            LoadingRule::LastLineWins => array_slice($claims, 0, -1),
+        };
 
-        return match ($application->loading) {
-            LoadingRule::RefuseFile => new Clash('double', Grade::Fault, $bindings, $bindings, "{$start} {$application->name} refuses the whole key file because of it."),
-            LoadingRule::FirstLineWins => new Clash('double', Grade::Fault, $bindings, array_slice($bindings, 1), "{$start} The first line wins: only {$first} runs."),
-            LoadingRule::LastLineWins => new Clash('double', Grade::Fault, $bindings, array_slice($bindings, 0, -1), "{$start} The last line wins: only {$last} runs."),
+        return new Clash($this->name(), Grade::Fault, $claims, $losing, fn (): string => $this->sentence($keymap, $claims));
+    }
+
+    /** @param  non-empty-list<Binding>  $claims */
+    private function sentence(LoadedKeymap $keymap, array $claims): string
+    {
+        $names = array_values(array_unique(array_map(static fn (Binding $one): string => Words::command($keymap, $one), $claims)));
+        $chord = Words::chord($keymap, $claims[0]);
+        $place = Words::place($keymap, $claims[0]);
+        $start = count($names) === 1 ? "{$place} has {$chord} more than once for {$names[0]}." : "{$place} gives {$chord} to ".Words::listed($names).'.';
+
+        return match ($keymap->application->loading) {
+            LoadingRule::RefuseFile => "{$start} {$keymap->application->name} refuses the whole key file because of it.",
+            LoadingRule::FirstLineWins => "{$start} The first line wins: only ".Words::command($keymap, $claims[0]).' runs.',
+            LoadingRule::LastLineWins => "{$start} The last line wins: only ".Words::command($keymap, $claims[count($claims) - 1]).' runs.',
         };
     }
 
@@ -76,25 +82,14 @@ final readonly class DoubleKind implements ClashKind
         $ids = array_keys($byContext);
         foreach ($ids as $place => $one) {
             foreach (array_slice($ids, $place + 1) as $other) {
-                $nested = $contexts->contains($one, $other) || $contexts->contains($other, $one);
-                if ($nested || ! $contexts->overlap($one, $other)) {
-                    continue;
+                $kept = array_values(array_filter([$keymap->kept($byContext[$one]), $keymap->kept($byContext[$other])]));
+                if (count($kept) === 2 && ! self::sameCommand($kept) && $contexts->depth($one) === $contexts->depth($other) && $contexts->overlap($one, $other)) {
+                    $clashes[] = new Clash($this->name(), Grade::Fault, $kept, $kept, static fn (): string => Words::listed(array_map(static fn (Binding $binding): string => Words::place($keymap, $binding), $kept))
+                        .' can be active together and both have '.Words::chord($keymap, $kept[0]).'; nothing decides which of them gets it.');
                 }
-                $bindings = [...$byContext[$one], ...$byContext[$other]];
-                $names = self::listed([$contexts->get($one)->name, $contexts->get($other)->name]);
-                $chord = $keymap->seat->printer()->inSentence($bindings[0]->chord);
-                $clashes[] = new Clash('double', Grade::Fault, $bindings, $bindings, "{$names} can be active together and both have {$chord}; nothing decides which of them gets it.");
             }
         }
 
         return $clashes;
-    }
-
-    /** @param  non-empty-list<string>  $names */
-    private static function listed(array $names): string
-    {
-        $last = array_pop($names);
-
-        return $names === [] ? $last : implode(', ', $names).' and '.$last;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Clash\Kind;
 
 use Zebrafinch\Core\Application\ContextTree;
-use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
@@ -13,7 +12,10 @@ use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 
-/** A binding that hides others while its context has the focus; says which commands nothing else reaches there. */
+/**
+ * A binding that hides others while its context has the focus, or a menu title that the desktop takes the chord for; says which
+ * commands nothing else reaches there.
+ */
 final readonly class ShadowKind implements ClashKind
 {
     public function name(): string
@@ -21,15 +23,19 @@ final readonly class ShadowKind implements ClashKind
         return 'shadow';
     }
 
-    public function find(LoadedKeymap $keymap): array
+    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
     {
         $clashes = [];
-        foreach ($keymap->byPress() as $byContext) {
-            foreach (count($byContext) > 1 ? $byContext : [] as $bindings) {
-                $hider = $keymap->kept($bindings);
-                $hidden = $hider === null ? [] : $this->hiddenBy($keymap, $hider, $byContext);
-                if ($hider !== null && $hidden !== []) {
-                    $clashes[] = new Clash('shadow', Grade::Warning, [$hider, ...$hidden], $hidden, $this->sentence($keymap, $hider, $hidden));
+        $desktop = $keymap->desktop?->taking($press);
+        if ($desktop === null && count($bindings) === 1) {
+            return [];
+        }
+        foreach ($keymap->gestures() as $gesture) {
+            $kept = array_filter(array_map($keymap->kept(...), $keymap->claims($bindings, $gesture)));
+            foreach ($desktop === null ? $kept : ['desktop' => $desktop] as $hider) {
+                $hidden = array_values(array_filter($kept, fn (Binding $one): bool => $one->command !== $hider->command && ($desktop !== null || $this->isAskedFirst($keymap, $hider, $one))));
+                if ($hidden !== []) {
+                    $clashes[] = new Clash($this->name(), Grade::Warning, [$hider, ...$hidden], $hidden, fn (): string => $this->sentence($keymap, $hider, $hidden));
                 }
             }
         }
@@ -37,51 +43,37 @@ final readonly class ShadowKind implements ClashKind
         return $clashes;
     }
 
-    /**
-     * @param  array<string, non-empty-list<Binding>>  $byContext
-     * @return list<Binding> bindings of other commands that are asked only after $hider when the focus is where both could act
-     */
-    private function hiddenBy(LoadedKeymap $keymap, Binding $hider, array $byContext): array
+    /** Whether $hider is asked before $other in some focus that has both. */
+    private function isAskedFirst(LoadedKeymap $keymap, Binding $hider, Binding $other): bool
     {
-        $hidden = [];
-        foreach ($byContext as $context => $bindings) {
-            if ($context !== $hider->context && $this->isAskedFirst($keymap, $hider->context, $context)) {
-                array_push($hidden, ...array_filter($bindings, static fn (Binding $one): bool => $one->command !== $hider->command));
-            }
-        }
+        $contexts = $keymap->application->contexts;
 
-        return $hidden;
-    }
-
-    private function isAskedFirst(LoadedKeymap $keymap, string $hider, string $other): bool
-    {
-        $everywhereFirst = $keymap->application->precedence === Precedence::EverywhereFirst;
-        if ($everywhereFirst && in_array(ContextTree::EVERYWHERE, [$hider, $other], true)) {
-            return $hider === ContextTree::EVERYWHERE;
-        }
-
-        return $keymap->application->contexts->contains($other, $hider);
+        return match (true) {
+            $hider->context === $other->context => false,
+            $hider->context === ContextTree::EVERYWHERE => $keymap->application->isAskedFirst($hider->command),
+            $other->context === ContextTree::EVERYWHERE => ! $keymap->application->isAskedFirst($other->command),
+            default => $contexts->depth($hider->context) > $contexts->depth($other->context) && $contexts->overlap($hider->context, $other->context),
+        };
     }
 
     /** @param  non-empty-list<Binding>  $hidden */
     private function sentence(LoadedKeymap $keymap, Binding $hider, array $hidden): string
     {
-        $application = $keymap->application;
-        $focus = $hider->context === ContextTree::EVERYWHERE ? $hidden[0]->context : $hider->context;
-        $place = $application->contexts->get($focus)->name;
-        $chord = $keymap->seat->printer()->inSentence($hider->chord);
-        $losses = array_map(fn (Binding $lost): string => $application->commandName($lost->command).$this->otherWay($keymap, $lost, $focus), $hidden);
+        $isFromDesktop = ! $keymap->application->contexts->has($hider->context);
+        $focus = $isFromDesktop || $hider->context === ContextTree::EVERYWHERE ? $hidden[0]->context : $hider->context;
+        $losses = array_map(fn (Binding $lost): string => Words::command($keymap, $lost).$this->otherWay($keymap, $lost, $focus), $hidden);
+        $start = $isFromDesktop ? 'The desktop takes '.Words::chord($keymap, $hider).' for the menu title of ' : 'While '.$keymap->application->contexts->get($focus)->name.' has the focus, '.Words::chord($keymap, $hider).' runs ';
 
-        return "While {$place} has the focus, {$chord} runs {$application->commandName($hider->command)} and hides ".implode(' and ', $losses).'.';
+        return $start.Words::command($keymap, $hider).' and hides '.Words::listed($losses).'.';
     }
 
     private function otherWay(LoadedKeymap $keymap, Binding $lost, string $focus): string
     {
         $who = new Who($keymap);
-        foreach ($keymap->bindings->ofCommand($lost->command) as $binding) {
+        foreach ($keymap->bindings()->ofCommand($lost->command) as $binding) {
             $reaches = $binding->id() !== $lost->id() && $who->gets($binding->chord, $binding->gesture, $focus)->winner()?->command === $lost->command;
             if ($reaches) {
-                return " (still on {$keymap->seat->printer()->inSentence($binding->chord)})";
+                return ' (still on '.Words::chord($keymap, $binding).')';
             }
         }
 

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Clash\Kind;
+
+use Zebrafinch\Core\Clash\Clash;
+use Zebrafinch\Core\Clash\ClashKind;
+use Zebrafinch\Core\Clash\Grade;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Reach\ReachJudge;
+use Zebrafinch\Core\Reach\ReachKind;
+use Zebrafinch\Core\Reach\ReservedChords;
+
+/** Clashes of a chord with the keyboard it is pressed on, rather than with another chord. */
+final readonly class ByReach implements ClashKind
+{
+    /** @param  array<string, Grade>  $grades  by the value of the {@see ReachKind} that this kind of clash is about */
+    private function __construct(private string $name, private array $grades, private ReservedChords $reserved)
+    {
+    }
+
+    /** The system or the desktop takes the chord before any application gets it. */
+    public static function reserved(ReservedChords $reserved): self
+    {
+        return new self('reserved', [ReachKind::Kept->value => Grade::Fault], $reserved);
+    }
+
+    /** The board or the layout in use cannot make the chord, or only with other keys than it says. */
+    public static function outOfReach(ReservedChords $reserved): self
+    {
+        return new self('out-of-reach', [
+            ReachKind::NotOnBoard->value => Grade::Fault, ReachKind::DeadKey->value => Grade::Fault,
+            ReachKind::OtherKeys->value => Grade::Warning, ReachKind::NeedsAltGr->value => Grade::Warning,
+        ], $reserved);
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
+    {
+        $judge = new ReachJudge($keymap->seat, $this->reserved);
+        $clashes = [];
+        foreach ($bindings as $binding) {
+            // A character that several keys type is judged once, with the easiest of them.
+            if ($judge->isPlain($binding->chord, $press) || $keymap->seat->pressIds($binding->chord)[0] !== $press) {
+                continue;
+            }
+            $reach = $judge->of($binding->chord);
+            $grade = $this->grades[$reach->kind->value] ?? null;
+            if ($grade !== null) {
+                $clashes[] = new Clash($this->name, $grade, [$binding], [$binding], static fn (): string => Words::command($keymap, $binding).' in '.Words::place($keymap, $binding).': '.$reach->sentence);
+            }
+        }
+
+        return $clashes;
+    }
+}

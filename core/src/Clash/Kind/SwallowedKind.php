@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Clash\Kind;
+
+use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Clash\Clash;
+use Zebrafinch\Core\Clash\ClashKind;
+use Zebrafinch\Core\Clash\Grade;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+
+/** A chord that types a character, bound in a context where text is entered: it is typed, and the command never runs. */
+final readonly class SwallowedKind implements ClashKind
+{
+    public function name(): string
+    {
+        return 'swallowed';
+    }
+
+    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
+    {
+        $clashes = [];
+        foreach ($bindings as $binding) {
+            $text = $keymap->application->contexts->takesText($binding->context);
+            $typed = $text === null || $keymap->seat->pressIds($binding->chord)[0] !== $press ? null : $keymap->seat->typed($binding->chord);
+            if ($typed !== null) {
+                $clashes[] = new Clash($this->name(), Grade::Warning, [$binding], [$binding], static fn (): string => ($text instanceof Context ? $text->name : '').' takes text: '.Words::chord($keymap, $binding)." types \"{$typed}\" there and never runs ".Words::command($keymap, $binding).'.');
+            }
+        }
+
+        return $clashes;
+    }
+}
