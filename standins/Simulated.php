@@ -13,4 +13,7 @@ interface Simulated
      * @return array{did: string, command: string|null, context: string|null, because: string}
      */
     public function press(?string $bytes, string $system, string $focus, KeyPress $press, Strip $strip): array;
+
+    /** Does what a command does, and says it. */
+    public function run(string $command, Strip $strip): string;
 }

@@ -20,6 +20,16 @@ final class Strip
 
     public string $running = 'stopped';
 
+    /** @var list<int> */
+    public array $keyframes = [40, 200];
+
+    public int $tracks = 1;
+
+    public string $tool = 'selecting tool';
+
+    /** The tool that a held key lends, until the next press. */
+    public ?string $borrowed = null;
+
     /** @var list<array{name: string, from: int, to: int, off: bool}> */
     public array $clips = [
         ['name' => 'Platform, wide', 'from' => 0, 'to' => 160, 'off' => false],
@@ -122,10 +132,52 @@ final class Strip
         return "There is a marker at frame {$this->playhead}.";
     }
 
-    /** To the next cut or marker, or to the one before. */
+    public function addKeyframe(): string
+    {
+        $this->keyframes = array_values(array_unique([...$this->keyframes, $this->playhead]));
+        sort($this->keyframes);
+
+        return "There is a keyframe at frame {$this->playhead}.";
+    }
+
+    public function removeKeyframe(): string
+    {
+        $left = array_values(array_diff($this->keyframes, [$this->playhead]));
+        $did = count($left) < count($this->keyframes) ? "The keyframe at frame {$this->playhead} is gone." : 'There is no keyframe at the playhead.';
+        $this->keyframes = $left;
+
+        return $did;
+    }
+
+    public function addTrack(): string
+    {
+        $this->tracks++;
+
+        return "There are {$this->tracks} tracks now.";
+    }
+
+    public function take(string $tool): string
+    {
+        $this->tool = $tool;
+
+        return "The {$tool} is in hand.";
+    }
+
+    public function borrow(string $tool): string
+    {
+        $this->borrowed = $tool;
+
+        return "The {$tool} is in hand while the key is down; then it is the {$this->tool} again.";
+    }
+
+    /** To the next cut, marker or keyframe, or to the one before. */
     public function jump(string $to, int $direction): string
     {
-        $places = $to === 'marker' ? $this->markers : array_merge(array_column($this->clips, 'from'), array_column($this->clips, 'to'));
+        $places = match ($to) {
+            'marker' => $this->markers,
+            'keyframe' => $this->keyframes,
+            default => array_merge(array_column($this->clips, 'from'), array_column($this->clips, 'to')),
+        };
         $ahead = array_filter($places, fn (int $place): bool => ($place <=> $this->playhead) === $direction);
         if ($ahead === []) {
             return "There is no {$to} in that direction.";
@@ -150,7 +202,8 @@ final class Strip
     {
         return [
             'playhead' => $this->playhead, 'mark_in' => $this->markIn, 'mark_out' => $this->markOut, 'markers' => $this->markers,
-            'running' => $this->running, 'clips' => $this->clips,
+            'running' => $this->running, 'clips' => $this->clips, 'keyframes' => $this->keyframes, 'tracks' => $this->tracks, 'tool' => $this->borrowed ?? $this->tool,
+            'is_borrowed' => $this->borrowed !== null,
         ];
     }
 }

@@ -27,7 +27,7 @@ final class PrepareHandover implements ShouldQueue
     public function handle(): void
     {
         $release = Release::query()->with('preset')->findOrFail((int) $this->order->payload['release']);
-        $files = $release->files()->whereIn('application', $this->order->suite->applications)->get();
+        $files = $release->files()->whereIn('application', $this->order->suite->keyFileOwners())->get();
         $this->order->update([
             'state' => OrderState::Waiting,
             'payload' => [

@@ -7,6 +7,7 @@ namespace App\Keymaps;
 use App\Library\Library;
 use App\Models\Keymap;
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Desktop\TitleBindings;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
@@ -19,8 +20,11 @@ final class CurrentKeymap
     /** @var list<string>|null */
     private ?array $changed = null;
 
-    /** @param  Keymap|null  $own null for the factory keymap */
-    public function __construct(public readonly Application $application, public readonly Bindings $bindings, public readonly ?Keymap $own)
+    /**
+     * @param  Keymap|null  $own null for the factory keymap
+     * @param  CurrentKeymap|null  $desktop  what somebody has bound through the desktop; null for nothing, and for the desktop's keymap itself
+     */
+    public function __construct(public readonly Application $application, public readonly Bindings $bindings, public readonly ?Keymap $own, private readonly ?CurrentKeymap $desktop = null)
     {
     }
 
@@ -31,7 +35,9 @@ final class CurrentKeymap
 
     public function at(Seat $seat): LoadedKeymap
     {
-        return new LoadedKeymap($this->application, $this->bindings, $seat);
+        $desktop = $this->desktop === null ? null : TitleBindings::for($this->application, $this->desktop->at($seat));
+
+        return new LoadedKeymap($this->application, $this->bindings, $seat, $desktop);
     }
 
     /** @return list<string> ids of the commands whose bindings are not the factory's */

@@ -9,6 +9,7 @@ use App\Models\Keymap;
 use App\Models\User;
 use Closure;
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Remap\FreeChords;
@@ -30,21 +31,29 @@ final readonly class KitReader
     public function each(User $user): Closure
     {
         $own = $user->kit->allInUse();
+        $desktop = $this->desktop($own->get(DesktopCatalogue::ID));
         $made = [];
 
-        return function (string $application) use ($own, &$made): CurrentKeymap {
-            return $made[$application] ??= $this->current($this->library->application($application), $own->get($application));
+        return function (string $application) use ($own, $desktop, &$made): CurrentKeymap {
+            return $made[$application] ??= $this->current($this->library->application($application), $own->get($application), $desktop);
         };
     }
 
     public function of(User $user, Application $application): CurrentKeymap
     {
-        return $this->current($application, $user->kit->inUse($application->id));
+        $desktop = $application->id === DesktopCatalogue::ID ? null : $this->desktop($user->kit->inUse(DesktopCatalogue::ID));
+
+        return $this->current($application, $user->kit->inUse($application->id), $desktop);
     }
 
-    private function current(Application $application, ?Keymap $own): CurrentKeymap
+    private function desktop(?Keymap $own): ?CurrentKeymap
     {
-        return new CurrentKeymap($application, $own->bindings ?? $this->library->factoryBindings($application), $own);
+        return $own === null || $own->bindings->all() === [] ? null : $this->current($this->library->application(DesktopCatalogue::ID), $own, null);
+    }
+
+    private function current(Application $application, ?Keymap $own, ?CurrentKeymap $desktop): CurrentKeymap
+    {
+        return new CurrentKeymap($application, $own->bindings ?? $this->library->factoryBindings($application), $own, $desktop);
     }
 
     /**

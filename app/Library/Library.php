@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\File;
 use ReflectionClass;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Intent\Search;
@@ -47,9 +48,16 @@ final class Library
         return array_combine($this->applicationIds(), array_map($this->application(...), $this->applicationIds()));
     }
 
-    /** @throws UnknownApplication */
+    /**
+     * One of the shipped applications, or the desktop over all of them.
+     *
+     * @throws UnknownApplication
+     */
     public function application(string $id): Application
     {
+        if ($id === DesktopCatalogue::ID) {
+            return $this->applications[$id] ??= DesktopCatalogue::of($this->applications());
+        }
         if (! isset($this->applications[$id])) {
             if (! in_array($id, $this->applicationIds(), true)) {
                 throw UnknownApplication::named($id, $this->applicationIds());
@@ -61,7 +69,7 @@ final class Library
         return $this->applications[$id];
     }
 
-    /** @return list<string> in alphabetical order */
+    /** @return list<string> in alphabetical order, without the desktop */
     public function applicationIds(): array
     {
         return $this->applicationIds ??= array_values(array_map(static fn (string $path): string => basename(dirname($path)), File::glob("{$this->root}/catalogues/*/catalogue.json")));
@@ -72,14 +80,18 @@ final class Library
         return $this->dialects->for($application);
     }
 
-    /** The key file that the application comes with. */
+    /** The key file that the application comes with; the desktop comes with an empty store. */
     public function factoryBytes(Application $application): string
     {
-        return File::get($this->factoryPath($application));
+        return $application->id === DesktopCatalogue::ID ? $this->dialect($application)->blank($application) : File::get($this->factoryPath($application));
     }
 
     public function factoryBindings(Application $application): Bindings
     {
+        if ($application->id === DesktopCatalogue::ID) {
+            return Bindings::of();
+        }
+
         return Bindings::fromData($this->kept->array(
             "factory-{$application->id}",
             [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json", ...self::codeOf($this->dialect($application)::class, Binding::class)],

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Keyboard\System;
 
 /**
@@ -45,6 +46,12 @@ final class Suite extends Model
     public function getRouteKeyName(): string
     {
         return 'slug';
+    }
+
+    /** @return list<string> whose key files the room has: its applications and the desktop */
+    public function keyFileOwners(): array
+    {
+        return [...$this->applications, DesktopCatalogue::ID];
     }
 
     public function isOnline(): bool

@@ -32,7 +32,7 @@ final readonly class CheckIn
         return DB::transaction(function () use ($suite, $files, $copies, $readOnly): array {
             $suite->update(['last_seen_at' => now(), 'copies' => $copies, 'read_only' => $readOnly]);
             foreach ($files as $file) {
-                if (in_array($file['application'], $suite->applications, true)) {
+                if (in_array($file['application'], $suite->keyFileOwners(), true)) {
                     $this->noteFile($suite, $file);
                 }
             }

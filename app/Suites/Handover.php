@@ -19,7 +19,7 @@ final readonly class Handover
     /** @throws NothingForSuite when the release has no key file for any application of the room */
     public function handOver(Suite $suite, Release $release, User $user): Order
     {
-        if ($release->files()->whereIn('application', $suite->applications)->doesntExist()) {
+        if ($release->files()->whereIn('application', $suite->keyFileOwners())->doesntExist()) {
             throw NothingForSuite::in($suite);
         }
 

@@ -13,7 +13,9 @@ use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\Dialects;
+use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Chord;
@@ -32,6 +34,9 @@ use Zebrafinch\Core\Reach\ReservedChords;
 /** Things that tests need: the shipped data, and small worlds written as text. */
 final class World
 {
+    /** @var array<string, string> those that were asked for */
+    private static array $longKeyFiles = [];
+
     public static function path(string $relative): string
     {
         return dirname(__DIR__, 2).'/'.$relative;
@@ -81,36 +86,65 @@ final class World
 
     public static function cutloom(): Application
     {
-        return (new CatalogueReader)->application(self::json('catalogues/cutloom/catalogue.json'));
+        return self::application('cutloom');
     }
 
     public static function faderloft(): Application
     {
-        return (new CatalogueReader)->application(self::json('catalogues/faderloft/catalogue.json'));
+        return self::application('faderloft');
+    }
+
+    public static function application(string $id): Application
+    {
+        return (new CatalogueReader)->application(self::json("catalogues/{$id}/catalogue.json"));
+    }
+
+    /** @return list<string> the ids of all shipped applications */
+    public static function applicationIds(): array
+    {
+        return array_map(static fn (string $path): string => basename(dirname($path)), glob(self::path('catalogues/*/catalogue.json')) ?: []);
+    }
+
+    /** @return array<string, Application> all shipped ones by id, and the desktop over them */
+    public static function applicationsAndDesktop(): array
+    {
+        $applications = array_combine(self::applicationIds(), array_map(self::application(...), self::applicationIds()));
+
+        return [...$applications, DesktopCatalogue::ID => DesktopCatalogue::of($applications)];
+    }
+
+    /** The bytes of the key file that an application comes with. */
+    public static function factoryBytes(string $id): string
+    {
+        return (string) file_get_contents((glob(self::path("catalogues/{$id}/factory.*")) ?: [''])[0]);
     }
 
     public static function factory(Application $application, System $system = System::MacOs): LoadedKeymap
     {
-        $bytes = self::bytes($application->id === 'cutloom' ? 'catalogues/cutloom/factory.xml' : 'catalogues/faderloft/factory.tsv');
+        $bytes = self::factoryBytes($application->id);
 
         return new LoadedKeymap($application, Dialects::standard()->for($application)->read($bytes, $application)->bindings(), self::seat($system));
     }
 
     /** A key file with that many bindings, all of different chords. */
-    public static function longKeyFile(Application $application, int $bindings): string
+    public static function longKeyFile(Application $application, int $count): string
     {
-        $lines = [];
-        $dialect = Dialects::standard()->for($application);
-        $keys = array_values(array_filter(Key::cases(), static fn (Key $key): bool => ! $key->isOnlyHeld()));
-        for ($number = 0; $number < $bindings; $number++) {
-            $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
-            $spelled = $dialect->spell(new Binding(Chord::of($keys[$number % count($keys)], ...$held), 'undo', 'everywhere'));
-            $lines[] = $application->id === 'cutloom' ? "<press keys=\"{$spelled}\" run=\"undo\"/>" : "everywhere\t{$spelled}\tundo";
-        }
+        return self::$longKeyFiles["{$application->id} {$count}"] ??= self::makeLongKeyFile($application, $count);
+    }
 
-        return $application->id === 'cutloom'
-            ? "<cutloom-keys>\n<focus on=\"everywhere\">\n".implode("\n", $lines)."\n</focus>\n</cutloom-keys>"
-            : "area\thold\tkey\taction\n".implode("\n", $lines);
+    private static function makeLongKeyFile(Application $application, int $count): string
+    {
+        $keys = array_values(array_filter(Key::cases(), static fn (Key $key): bool => ! $key->isOnlyHeld() && preg_match('/^(Intl|Key|Digit|Minus|Equal|Bracket|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash)/', $key->value) !== 1));
+        $command = $application->commands()[0];
+        $bindings = [];
+        for ($number = 0; $number < $count; $number++) {
+            $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
+            $context = $application->contexts->all()[intdiv($number, count($keys) * 64) % count($application->contexts->all())];
+            $bindings[] = new Binding(self::seat()->written(Chord::of($keys[$number % count($keys)], ...$held), $application->chords), $command->id, $context->id);
+        }
+        $dialect = Dialects::standard()->for($application);
+
+        return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank($application), $application), Bindings::of(...$bindings));
     }
 
     /** That many bindings of one application, spread over its contexts and all layers, the same ones at every call. */
@@ -125,8 +159,10 @@ final class World
         $bindings = [];
         while (count($bindings) < $count) {
             $modifiers = array_filter($held, static fn (): bool => mt_rand(0, 2) === 0);
-            $binding = new Binding(Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers), $commands[mt_rand(0, count($commands) - 1)]->id, $contexts[mt_rand(0, count($contexts) - 1)]->id);
-            $bindings["{$binding->context} {$binding->chord->id()}"] = $binding;
+            $chord = self::seat()->written(Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers), $application->chords);
+            $gesture = $application->tellsHold && mt_rand(0, 3) === 0 ? Gesture::Hold : Gesture::Tap;
+            $binding = new Binding($chord, $commands[mt_rand(0, count($commands) - 1)]->id, $contexts[mt_rand(0, count($contexts) - 1)]->id, $gesture);
+            $bindings["{$binding->context} {$binding->chord->id()} {$gesture->value}"] = $binding;
         }
 
         return Bindings::of(...array_values($bindings));
@@ -157,10 +193,9 @@ final class World
 
     public static function vocabulary(): Vocabulary
     {
-        return Vocabulary::fromData(self::json('catalogues/intents.json')['intents'], [
-            'cutloom' => self::json('catalogues/cutloom/matches.json')['matches'],
-            'faderloft' => self::json('catalogues/faderloft/matches.json')['matches'],
-        ]);
+        return Vocabulary::fromData(self::json('catalogues/intents.json')['intents'], array_combine(
+            self::applicationIds(), array_map(static fn (string $id): array => self::json("catalogues/{$id}/matches.json")['matches'], self::applicationIds()),
+        ));
     }
 
     /**

@@ -35,11 +35,11 @@ final class DemoWorld extends Seeder
             $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
             $user->kit()->firstOrCreate([], ['name' => 'Kit of the '.$name]);
         }
-        $this->suite('avocet', 'Avocet', 'full-ansi', 'us', System::MacOs, ['cutloom', 'faderloft']);
-        $this->suite('bittern', 'Bittern', 'full-iso', 'german', System::Windows, ['cutloom']);
-        $this->suite('curlew', 'Curlew', 'compact-iso', 'british', System::MacOs, ['cutloom']);
-        $this->suite('dunlin', 'Dunlin', 'full-iso', 'swedish', System::Linux, ['cutloom', 'faderloft']);
-        $this->suite('road-case', 'Road case', 'laptop-iso', 'french', System::MacOs, ['cutloom']);
+        $this->suite('avocet', 'Avocet', 'full-ansi', 'us', System::MacOs, ['cutloom', 'faderloft', 'easeframe']);
+        $this->suite('bittern', 'Bittern', 'full-iso', 'german', System::Windows, ['cutloom', 'gradewell', 'rotomere']);
+        $this->suite('curlew', 'Curlew', 'compact-iso', 'british', System::MacOs, ['easeframe', 'boardwick', 'cutloom']);
+        $this->suite('dunlin', 'Dunlin', 'full-iso', 'swedish', System::Linux, ['faderloft', 'cutloom']);
+        $this->suite('road-case', 'Road case', 'laptop-iso', 'french', System::MacOs, ['cutloom', 'easeframe', 'boardwick']);
     }
 
     /** @param  list<string>  $applications */

@@ -21,18 +21,18 @@ final class Cutloom implements Simulated
 
     public function press(?string $bytes, string $system, string $focus, KeyPress $press, Strip $strip): array
     {
-        if ($focus === 'titles' && $press->types()) {
+        if ($focus === 'titles' && $press->types($system)) {
             return ['did' => 'A character was typed into the title.', 'command' => null, 'context' => 'titles', 'because' => 'Titles take text.'];
         }
         try {
-            $lines = $this->load($bytes ?? $this->factory);
+            $lines = $this->load($bytes ?? $this->factory, $system);
         } catch (BadKeyFile $error) {
             return ['did' => 'Nothing: Cutloom did not load its key file.', 'command' => null, 'context' => null, 'because' => $error->getMessage()];
         }
         for ($place = $focus; $place !== null; $place = self::AROUND[$place] ?? null) {
             foreach ($lines as $line) {
-                if ($line['on'] === $place && $press->is($line['code'], $this->resolve($line['held'], $system))) {
-                    return ['did' => $this->act($line['run'], $strip), 'command' => $line['run'], 'context' => $place, 'because' => "Line {$line['line']} of the installed file."];
+                if ($line['on'] === $place && $press->is($line['code'], $line['held'])) {
+                    return ['did' => $this->run($line['run'], $strip), 'command' => $line['run'], 'context' => $place, 'because' => "Line {$line['line']} of the installed file."];
                 }
             }
         }
@@ -45,7 +45,7 @@ final class Cutloom implements Simulated
      *
      * @throws BadKeyFile
      */
-    private function load(string $bytes): array
+    private function load(string $bytes, string $system): array
     {
         $document = new DOMDocument;
         if (! @$document->loadXML($bytes, LIBXML_NONET) || $document->documentElement?->nodeName !== 'cutloom-keys') {
@@ -57,12 +57,14 @@ final class Cutloom implements Simulated
             $on = $press->parentNode instanceof DOMElement ? $press->parentNode->getAttribute('on') : '';
             $words = explode(' ', (string) preg_replace('/\s+/', ' ', trim($press->getAttribute('keys'))));
             $code = $this->code((string) array_pop($words));
-            $chord = $on.' '.implode('+', $words).' '.$code;
+            $held = $this->resolve($words, $system);
+            sort($held);
+            $chord = $on.' '.implode('+', $held).' '.$code;
             if (isset($seen[$chord])) {
                 throw new BadKeyFile("Lines {$seen[$chord]} and {$press->getLineNo()} have the same chord in one focus.");
             }
             $seen[$chord] = $press->getLineNo();
-            $lines[] = ['on' => $on, 'held' => $words, 'code' => $code, 'run' => $press->getAttribute('run'), 'line' => $press->getLineNo()];
+            $lines[] = ['on' => $on, 'held' => $held, 'code' => $code, 'run' => $press->getAttribute('run'), 'line' => $press->getLineNo()];
         }
 
         return $lines;
@@ -86,7 +88,7 @@ final class Cutloom implements Simulated
         return array_values(array_unique(array_map(static fn (string $word): string => $names[$word] ?? $word, $words)));
     }
 
-    private function act(string $command, Strip $strip): string
+    public function run(string $command, Strip $strip): string
     {
         return match ($command) {
             'play-forwards' => $strip->run('playing forwards'),

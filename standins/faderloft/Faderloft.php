@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Standins\Faderloft;
 
+use Standins\KeyCodes;
 use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
@@ -25,7 +26,7 @@ final class Faderloft implements Simulated
             foreach ($rows as $index => $row) {
                 $fields = explode("\t", $row);
                 if (count($fields) >= 4 && $fields[0] === $area && $press->is($this->code($fields[2]), $this->held($fields[1], $system))) {
-                    return ['did' => $this->act($fields[3], $strip), 'command' => $fields[3], 'context' => $area, 'because' => 'Line '.($index + 1).' of the installed file.'];
+                    return ['did' => $this->run($fields[3], $strip), 'command' => $fields[3], 'context' => $area, 'because' => 'Line '.($index + 1).' of the installed file.'];
                 }
             }
         }
@@ -35,17 +36,7 @@ final class Faderloft implements Simulated
 
     private function code(string $key): string
     {
-        $named = ['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown', 'esc' => 'Escape', 'ret' => 'Enter',
-            'pageup' => 'PageUp', 'pagedown' => 'PageDown', 'bracketleft' => 'BracketLeft', 'bracketright' => 'BracketRight', 'contextmenu' => 'ContextMenu',
-            'capslock' => 'CapsLock', 'numlock' => 'NumLock', 'scrolllock' => 'ScrollLock', 'printscreen' => 'PrintScreen', 'intlbackslash' => 'IntlBackslash',
-            'intlro' => 'IntlRo', 'intlyen' => 'IntlYen', 'kanamode' => 'KanaMode', 'nonconvert' => 'NonConvert'];
-
-        return $named[$key] ?? match (true) {
-            preg_match('/^[a-z]$/', $key) === 1 => 'Key'.strtoupper($key),
-            preg_match('/^\d$/', $key) === 1 => 'Digit'.$key,
-            str_starts_with($key, 'pad-') => 'Numpad'.ucfirst(substr($key, 4)),
-            default => ucfirst($key),
-        };
+        return ['esc' => 'Escape', 'ret' => 'Enter'][$key] ?? KeyCodes::find($key, 'pad-');
     }
 
     /** @return list<string> */
@@ -56,9 +47,9 @@ final class Faderloft implements Simulated
         return $letters === '-' ? [] : array_values(array_unique(array_map(static fn (string $letter): string => $names[$letter] ?? $letter, str_split($letters))));
     }
 
-    private function act(string $action, Strip $strip): string
+    public function run(string $command, Strip $strip): string
     {
-        return match ($action) {
+        return match ($command) {
             'play' => $strip->run('playing forwards'),
             'play-in-reverse' => $strip->run('playing backwards'),
             'halt' => $strip->run('stopped'),
@@ -81,7 +72,7 @@ final class Faderloft implements Simulated
             'clear' => $strip->remove(close: false),
             'clear-and-close-up' => $strip->remove(close: true),
             'mute-clip' => $strip->toggle(),
-            default => "Ran {$action}, which changes nothing on the strip.",
+            default => "Ran {$command}, which changes nothing on the strip.",
         };
     }
 }

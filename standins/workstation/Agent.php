@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Workstation;
 
 use RuntimeException;
+use Standins\Desktop\Desktop;
 use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
@@ -26,7 +27,7 @@ final class Agent
     private string $system = 'linux';
 
     /** @param  array<string, Simulated>  $applications */
-    public function __construct(private readonly Folder $folder, private readonly Server $server, private readonly array $applications)
+    public function __construct(private readonly Folder $folder, private readonly Server $server, private readonly array $applications, private readonly Desktop $desktop)
     {
     }
 
@@ -131,7 +132,10 @@ final class Agent
         $strip = $this->strips[$payload['rehearsal']] ??= new Strip;
         $this->strips = array_slice($this->strips, -self::MOST_REHEARSALS, null, true);
         $bytes = $this->folder->read($application);
-        $did = $this->applications[$application]->press($bytes, $this->system, $payload['focus'], new KeyPress($payload['code'], $payload['held']), $strip);
+        $strip->borrowed = null;
+        $press = new KeyPress($payload['code'], $payload['held'], $payload['characters'], $payload['dead'], $payload['gesture'] === 'hold');
+        $did = $this->desktop->press($this->folder->read('desktop'), $this->system, $application, $this->applications[$application], $press, $strip)
+            ?? $this->applications[$application]->press($bytes, $this->system, $payload['focus'], $press, $strip);
 
         return $did + ['file' => $bytes === null ? null : hash('sha256', $bytes), 'state' => $strip->toArray()];
     }

@@ -9,7 +9,10 @@ use RuntimeException;
 /** The folder that a workstation's applications read their key files from. Nothing in it is overwritten without a copy. */
 final class Folder
 {
-    private const FILES = ['cutloom' => 'cutloom-keys.xml', 'faderloft' => 'faderloft.keys.tsv'];
+    private const FILES = [
+        'cutloom' => 'cutloom-keys.xml', 'faderloft' => 'faderloft.keys.tsv', 'easeframe' => 'easeframe.keys', 'gradewell' => 'gradewell-maps.json',
+        'rotomere' => 'rotomere-keys.yaml', 'boardwick' => 'boardwick-keys.csv', 'desktop' => 'desktop-titles.json',
+    ];
 
     private const COPIES = 'copies';
 

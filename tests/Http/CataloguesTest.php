@@ -12,7 +12,9 @@ test('the shipped data is valid against its schemas', function (string $data, st
     );
     $error = $result->error();
     expect($error === null ? [] : (new ErrorFormatter)->format($error))->toBe([]);
-})->with([
-    ['catalogues/cutloom/catalogue.json', 'catalogue'], ['catalogues/faderloft/catalogue.json', 'catalogue'], ['catalogues/intents.json', 'intents'],
-    ['catalogues/cutloom/matches.json', 'matches'], ['catalogues/faderloft/matches.json', 'matches'],
-]);
+})->with(function () {
+    foreach (glob(dirname(__DIR__, 2).'/catalogues/*/{catalogue,matches}.json', GLOB_BRACE) ?: [] as $path) {
+        yield basename(dirname($path)).' '.basename($path) => ['catalogues/'.basename(dirname($path)).'/'.basename($path), basename($path, '.json')];
+    }
+    yield 'intents' => ['catalogues/intents.json', 'intents'];
+});

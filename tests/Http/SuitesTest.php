@@ -110,7 +110,7 @@ test('a rehearsed press reaches the agent as the keys of its system, and its ans
     $order = $this->checkIn('dunlin')->assertJsonPath('poll_after_ms', 150)->json('orders.0');
     expect($order['payload'])->toMatchArray(['code' => 'KeyT', 'held' => ['Control'], 'focus' => 'timeline']);
     $answer = ['did' => 'Added a picture track', 'command' => 'add-picture-track', 'context' => 'timeline', 'because' => 'x', 'file' => 'y',
-        'state' => ['playhead' => 0, 'mark_in' => null, 'mark_out' => null, 'markers' => [], 'running' => 'stopped', 'clips' => []]];
+        'state' => ['playhead' => 0, 'mark_in' => null, 'mark_out' => null, 'markers' => [], 'running' => 'stopped', 'clips' => [], 'keyframes' => [], 'tracks' => 1, 'tool' => 'pencil', 'is_borrowed' => true]];
     $this->asAgent('dunlin')->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => true, 'answer' => $answer]);
     $this->as('picture')->getJson("/api/rehearsals/{$id}")->assertOk()->assertJsonPath('presses.0.answer.did', 'Added a picture track');
     $this->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyT', 'focus' => 'kitchen'])->assertStatus(422)->assertJsonPath('kind', 'unknown-context');

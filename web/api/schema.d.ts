@@ -653,6 +653,15 @@ export interface components {
             precedence: "deeper-first" | "everywhere-first";
             /** @enum {string} */
             loading: "refuse-file" | "first-line-wins" | "last-line-wins";
+            /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
+            is_desktop: boolean;
+            /** @description Whether a tap and a hold of one chord can run two commands. */
+            tells_hold: boolean;
+            /**
+             * @description How its key file names keys.
+             * @enum {string}
+             */
+            chords: "position" | "character";
             file_name: string;
             command_count: number;
             contexts: components["schemas"]["Context"][];
@@ -677,6 +686,15 @@ export interface components {
             precedence: "deeper-first" | "everywhere-first";
             /** @enum {string} */
             loading: "refuse-file" | "first-line-wins" | "last-line-wins";
+            /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
+            is_desktop: boolean;
+            /** @description Whether a tap and a hold of one chord can run two commands. */
+            tells_hold: boolean;
+            /**
+             * @description How its key file names keys.
+             * @enum {string}
+             */
+            chords: "position" | "character";
             file_name: string;
             command_count: number;
             contexts: components["schemas"]["Context"][];
@@ -975,6 +993,9 @@ export interface components {
             menu: string[];
             tooltip: string;
             home: string;
+            is_menu_only: boolean;
+            /** @description The command of the desktop that chooses the menu title of this one. */
+            desktop: string | null;
         };
         Wanted: {
             chord: components["schemas"]["Chord"];
@@ -1131,6 +1152,7 @@ export interface components {
             layout: components["schemas"]["Named"];
             /** @enum {string} */
             system: "macos" | "windows" | "linux";
+            applications: string[];
             is_online: boolean;
             is_read_only: boolean;
             last_seen_at: string | null;
@@ -1159,6 +1181,12 @@ export interface components {
             markers: number[];
             running: string;
             clips: components["schemas"]["StripClip"][];
+            keyframes: number[];
+            tracks: number;
+            /** @description What is in hand. */
+            tool: string;
+            /** @description Whether the tool is in hand only while a key is down. */
+            is_borrowed: boolean;
         };
         PressAnswer: {
             did?: string;
@@ -1181,6 +1209,8 @@ export interface components {
             /** @enum {string} */
             state: "waiting" | "sent" | "done" | "failed";
             chord: components["schemas"]["Chord"];
+            /** @enum {string} */
+            gesture: "tap" | "hold";
             focus: components["schemas"]["Named"];
             answer: components["schemas"]["PressAnswer"] | null;
         };
@@ -2323,6 +2353,8 @@ export interface operations {
                 "application/json": {
                     chord: string;
                     focus: string;
+                    /** @enum {string} */
+                    gesture?: "tap" | "hold";
                 };
             };
         };

@@ -10,6 +10,7 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 
 /** The catalogues. */
 final readonly class ApplicationController
@@ -20,7 +21,7 @@ final readonly class ApplicationController
 
     public function index(): JsonResponse
     {
-        return new JsonResponse(['applications' => array_values(array_map($this->brief(...), $this->library->applications()))]);
+        return new JsonResponse(['applications' => array_values(array_map($this->brief(...), [...$this->library->applications(), $this->library->application(DesktopCatalogue::ID)]))]);
     }
 
     public function show(string $application): JsonResponse
@@ -53,6 +54,9 @@ final readonly class ApplicationController
             'purpose' => $application->purpose,
             'precedence' => $application->precedence->value,
             'loading' => $application->loading->value,
+            'is_desktop' => $application->id === DesktopCatalogue::ID,
+            'tells_hold' => $application->tellsHold,
+            'chords' => $application->chords->value,
             'file_name' => $this->library->dialect($application)->fileName(),
             'command_count' => count($application->commands()),
             'contexts' => array_map(static fn (Context $context): array => [

@@ -12,6 +12,7 @@ use App\Library\Library;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Intent\Found;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
@@ -62,8 +63,24 @@ final readonly class FindController
 
         return [
             'intent' => $intent === null ? null : ['id' => $intent->id, 'name' => $intent->name, 'synonyms' => $intent->synonyms],
-            'hits' => array_map(fn (array $one): array => $this->hit($keymap($one['application']), $one['command'], $request), $found->commands),
+            'hits' => array_map(fn (array $one): array => $this->hit(...$this->asAsked($keymap, $one['application'], $one['command'], $request)), $found->commands),
         ];
+    }
+
+    /**
+     * The command, or the menu title that runs it where the desktop is asked.
+     *
+     * @param  Closure(string): CurrentKeymap  $keymap
+     * @return array{CurrentKeymap, string, FindRequest}
+     */
+    private function asAsked(Closure $keymap, string $application, string $command, FindRequest $request): array
+    {
+        if (! $request->asksForTitles()) {
+            return [$keymap($application), $command, $request];
+        }
+        $menu = $this->library->application($application)->command($command)->menu;
+
+        return [$keymap(DesktopCatalogue::ID), DesktopCatalogue::command($application, $menu[count($menu) - 1]), $request];
     }
 
     /** @return array<string, mixed> */

@@ -16,7 +16,11 @@ use App\Models\Suite;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keyboard\Symbol;
+use Zebrafinch\Core\Keymap\Gesture;
 
 /** Chords pressed in a room's stand-in applications, answered by what the installed key file makes of them. */
 final readonly class RehearsalController
@@ -43,7 +47,9 @@ final readonly class RehearsalController
         $application = $request->library()->application($rehearsal->application);
         $focus = $application->contexts->get($request->string('focus')->toString());
         $chord = $request->chord();
-        $there = $this->pressed($chord, $rehearsal->suite, $request);
+        $seat = $this->seatOf($rehearsal->suite, $request);
+        $there = $this->pressed($chord, $seat, $rehearsal->suite);
+        $symbols = $there->key instanceof Key ? $seat->symbols($there->key) : [];
         $rehearsal->presses()->create([
             'suite_id' => $rehearsal->suite_id,
             'user_id' => $rehearsal->user_id,
@@ -57,24 +63,35 @@ final readonly class RehearsalController
                 'chord' => $chord->id(),
                 'code' => $there->key->value,
                 'held' => array_map(static fn (Modifier $one): string => $one->value, $there->modifiers->all()),
+                'characters' => array_map(static fn (?Symbol $one): ?string => $one?->character, $symbols),
+                'dead' => array_map(static fn (?Symbol $one): bool => $one !== null && $one->isDead, $symbols),
+                'gesture' => $request->string('gesture', Gesture::Tap->value)->toString(),
             ],
         ]);
 
         return $this->answer($rehearsal, $request, 202);
     }
 
-    /** @throws ValidationException when the room's keyboard cannot type it */
-    private function pressed(Chord $chord, Suite $suite, SeatRequest $request): Chord
+    /**
+     * @return Chord with a key by position
+     *
+     * @throws ValidationException when the room's keyboard cannot type it
+     */
+    private function pressed(Chord $chord, Seat $seat, Suite $suite): Chord
     {
-        return $request->library()->seat($suite->board, $suite->layout, $suite->system)->presses($chord)[0]
-            ?? throw ValidationException::withMessages(['chord' => "The keyboard of {$suite->name} cannot type this chord."]);
+        return $seat->presses($chord)[0] ?? throw ValidationException::withMessages(['chord' => "The keyboard of {$suite->name} cannot type this chord."]);
+    }
+
+    private function seatOf(Suite $suite, SeatRequest $request): Seat
+    {
+        return $request->library()->seat($suite->board, $suite->layout, $suite->system);
     }
 
     private function answer(Rehearsal $rehearsal, SeatRequest $request, int $status = 200): JsonResponse
     {
         $suite = $rehearsal->suite;
         $application = $request->library()->application($rehearsal->application);
-        $printer = $request->library()->seat($suite->board, $suite->layout, $suite->system)->printer();
+        $printer = $this->seatOf($suite, $request)->printer();
 
         return new JsonResponse([
             'id' => $rehearsal->id,
@@ -84,6 +101,7 @@ final readonly class RehearsalController
                 'id' => $press->id,
                 'state' => $press->state->value,
                 'chord' => Shapes::chordAt($printer, Chord::parse($press->payload['chord'])),
+                'gesture' => $press->payload['gesture'],
                 'focus' => ['id' => $press->payload['focus'], 'name' => $press->payload['focus_name']],
                 'answer' => $press->answer,
             ])->all(),

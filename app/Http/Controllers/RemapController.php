@@ -9,9 +9,13 @@ use App\Http\Requests\SeatRequest;
 use App\Http\Shapes\Shapes;
 use App\Keymaps\KitReader;
 use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Application\Command;
+use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Remedies;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
@@ -42,12 +46,20 @@ final readonly class RemapController
         $own = $keymap->bindings()->ofCommand($command->id);
 
         return new JsonResponse([
-            'command' => [...$shapes->commandName($command->id), 'menu' => $command->menu, 'tooltip' => $command->tooltip, 'home' => $command->home],
+            'command' => [...$shapes->commandName($command->id), 'menu' => $command->menu, 'tooltip' => $command->tooltip, 'home' => $command->home, 'is_menu_only' => $command->is(CommandTrait::MenuOnly), 'desktop' => $this->desktopCommand($application, $command)],
             'context' => $shapes->contextName($application->contexts->get($context)),
             'bindings' => array_map(fn (Binding $one): array => [...$shapes->binding($one), 'removal' => $this->choice($shapes, $remap->removal($one), $one, $keymap)], $own),
             'free' => array_map($shapes->freeChord(...), $this->kit->freeChords($request->person(), $application, $request->rooms())->for($keymap, $command->id, $context, self::FREE_CHORDS)),
             'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord($application), $command->id, $context), $keymap, $request->library()->reserved()) : null,
         ]);
+    }
+
+    /** The command of the desktop that chooses the menu title of this one; null where it has none, or is one itself. */
+    private function desktopCommand(Application $application, Command $command): ?string
+    {
+        $title = $application->id === DesktopCatalogue::ID ? false : array_search($command->id, DesktopCatalogue::titlesOf($application), true);
+
+        return $title === false ? null : DesktopCatalogue::command($application->id, (string) $title);
     }
 
     /** @return array<string, mixed> */

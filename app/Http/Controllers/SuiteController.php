@@ -17,6 +17,7 @@ use App\Suites\Handover;
 use App\Suites\NoReportedFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Suite\InstalledFile;
 use Zebrafinch\Core\Suite\Standing;
 
@@ -80,20 +81,27 @@ final readonly class SuiteController
             'board' => ['id' => $suite->board, 'name' => $this->library->board($suite->board, $suite->system)->name],
             'layout' => ['id' => $suite->layout, 'name' => $this->library->layout($suite->layout)->name],
             'system' => $suite->system->value,
+            'applications' => $suite->applications,
             'is_online' => $suite->isOnline(),
             'is_read_only' => $suite->read_only,
             'last_seen_at' => $suite->last_seen_at?->toIso8601String(),
             'is_busy' => $open,
-            'files' => array_map(fn (string $application): array => $this->file($application, $suite->files->firstWhere('application', $application)), $suite->applications),
+            'files' => array_map(fn (string $owner): array => $this->file($owner, $suite->files->firstWhere('application', $owner)), $this->shownOwners($suite)),
             'copies' => $suite->copies,
             'orders' => $suite->orders()->where('kind', '!=', OrderKind::Press)->orderByDesc('id')->limit(self::RECENT_ORDERS)->get()->map($this->order(...))->all(),
         ];
     }
 
+    /** @return list<string> the room's applications, and the desktop where something was ever installed for it */
+    private function shownOwners(Suite $suite): array
+    {
+        return array_values(array_filter($suite->keyFileOwners(), static fn (string $owner): bool => in_array($owner, $suite->applications, true) || $suite->files->firstWhere('application', $owner)?->installed_sha256 !== null));
+    }
+
     /** @return array<string, mixed> */
     private function file(string $application, ?SuiteFile $file): array
     {
-        $isShipped = in_array($application, $this->library->applicationIds(), true);
+        $isShipped = in_array($application, [...$this->library->applicationIds(), DesktopCatalogue::ID], true);
         $release = $file?->release;
         $standing = $file === null
             ? Standing::NeverHandedOver

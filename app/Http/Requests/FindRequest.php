@@ -8,6 +8,7 @@ use App\Keymaps\CurrentKeymap;
 use App\Library\Library;
 use Closure;
 use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 
 final class FindRequest extends SeatRequest
 {
@@ -31,6 +32,12 @@ final class FindRequest extends SeatRequest
         ];
     }
 
+    /** Whether menu titles are looked for, to be bound through the desktop. */
+    public function asksForTitles(): bool
+    {
+        return $this->string('application')->toString() === DesktopCatalogue::ID;
+    }
+
     public function narrows(): bool
     {
         return $this->hasAny(['application', 'context', 'only']);
@@ -42,6 +49,9 @@ final class FindRequest extends SeatRequest
      */
     public function wants(array $entry, Closure $keymapOf, Library $library): bool
     {
+        if ($this->asksForTitles()) {
+            return $library->application($entry['application'])->command($entry['command'])->menu !== [];
+        }
         if ($this->filled('application') && $entry['application'] !== $this->string('application')->toString()) {
             return false;
         }

@@ -37,10 +37,11 @@ interface Dialect
     public function spell(Binding $binding): string;
 
     /**
-     * Lines for new bindings of one context, in the style of the file.
+     * What is to be written where, so that some bindings go and others come, in the style of the file. The edits do not overlap.
      *
-     * @param  non-empty-list<Binding>  $bindings
-     * @return array{int, string} the byte offset where they belong, and their text
+     * @param  list<Entry>  $removed
+     * @param  array<string, non-empty-list<Binding>>  $added  by context
+     * @return list<TextEdit>
      */
-    public function insertion(KeyFile $file, string $context, array $bindings): array;
+    public function edits(KeyFile $file, array $removed, array $added): array;
 }

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Dialect\BoardwickTable\BoardwickTable;
 use Zebrafinch\Core\Dialect\CutloomXml\CutloomXml;
+use Zebrafinch\Core\Dialect\DesktopTitles\DesktopTitles;
+use Zebrafinch\Core\Dialect\EaseframeSections\EaseframeSections;
 use Zebrafinch\Core\Dialect\FaderloftTable\FaderloftTable;
+use Zebrafinch\Core\Dialect\GradewellMaps\GradewellMaps;
+use Zebrafinch\Core\Dialect\RotomereList\RotomereList;
 
 /** All dialects by the names that catalogues use. */
 final readonly class Dialects
@@ -23,7 +28,7 @@ final readonly class Dialects
 
     public static function standard(): self
     {
-        return self::of(new CutloomXml, new FaderloftTable);
+        return self::of(new CutloomXml, new FaderloftTable, new EaseframeSections, new GradewellMaps, new RotomereList, new BoardwickTable, new DesktopTitles);
     }
 
     /** @throws UnknownDialect */

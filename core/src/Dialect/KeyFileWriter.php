@@ -31,18 +31,11 @@ final readonly class KeyFileWriter
 
                 continue;
             }
-            $edits[] = [$removed[$place]->chordAt, $this->dialect->spell($binding)];
+            $edits[] = new TextEdit($removed[$place]->chordAt, $this->dialect->spell($binding));
             unset($removed[$place]);
         }
-        foreach ($removed as $entry) {
-            $edits[] = [$entry->at, ''];
-        }
-        foreach ($added as $context => $bindings) {
-            [$offset, $text] = $this->dialect->insertion($file, $context, $bindings);
-            $edits[] = [new Span($offset, $offset), $text];
-        }
 
-        return $this->apply($file->bytes, $edits);
+        return $this->apply($file->bytes, [...$edits, ...$this->dialect->edits($file, array_values($removed), $added)]);
     }
 
     /**
@@ -77,12 +70,13 @@ final readonly class KeyFileWriter
         return null;
     }
 
-    /** @param  list<array{Span, string}>  $edits spans that do not overlap, with what stands there afterwards */
+    /** @param  list<TextEdit>  $edits  from the last to the first they leave each other's places alone; what is inserted where something goes comes after it */
     private function apply(string $bytes, array $edits): string
     {
-        usort($edits, static fn (array $one, array $other): int => [$other[0]->from, $other[0]->to] <=> [$one[0]->from, $one[0]->to]);
-        foreach ($edits as [$span, $text]) {
-            $bytes = substr_replace($bytes, $text, $span->from, $span->to - $span->from);
+        $edits = array_reverse($edits);
+        usort($edits, static fn (TextEdit $one, TextEdit $other): int => [$other->at->from, $other->at->to] <=> [$one->at->from, $one->at->to]);
+        foreach ($edits as $edit) {
+            $bytes = substr_replace($bytes, $edit->text, $edit->at->from, $edit->at->to - $edit->at->from);
         }
 
         return $bytes;

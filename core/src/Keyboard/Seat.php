@@ -45,7 +45,7 @@ final readonly class Seat
 
     /**
      * What the hands press to make a chord here: keys by position, no `Primary`. A character can be typed in several
-     * ways, the easiest first, or in none.
+     * ways, the easiest first, those with keys that the board lacks last, or in none.
      *
      * @return list<Chord>
      */
@@ -56,8 +56,9 @@ final readonly class Seat
             return [Chord::with($held, $chord->key)];
         }
         $live = array_filter($this->layout->ways($chord->key), static fn (KeyLevel $way): bool => ! $way->symbol->isDead);
+        usort($live, fn (KeyLevel $one, KeyLevel $other): int => $this->board->has($other->key) <=> $this->board->has($one->key));
 
-        return array_values(array_map(fn (KeyLevel $way): Chord => Chord::with($held->union($way->level->modifiers())->on($this->system), $way->key), $live));
+        return array_map(fn (KeyLevel $way): Chord => Chord::with($held->union($way->level->modifiers())->on($this->system), $way->key), $live);
     }
 
     /** The character that the chord types where text is entered, or null where it types none. */
@@ -84,6 +85,12 @@ final readonly class Seat
         return $ids === [] ? ["?{$chord->id()}"] : $ids;
     }
 
+    /** @return list<Symbol|null> what a key types, by level; null where it types nothing, or the layout has no AltGr to reach the level with */
+    public function symbols(Key $key): array
+    {
+        return array_map(fn (Level $level): ?Symbol => $this->layout->hasAltGr || ! $level->modifiers()->has(Modifier::AltGraph) ? $this->layout->symbol($key, $level) : null, Level::cases());
+    }
+
     /** A press as an application writes it: with the character that the key types where it names keys so, and the key types one by itself. */
     public function written(Chord $press, ChordStyle $style): Chord
     {
@@ -95,9 +102,8 @@ final readonly class Seat
         if ($symbol === null || $symbol->isDead || preg_match('/[\p{Z}\p{C}]/u', $symbol->character) === 1) {
             return $press;
         }
-        $written = Chord::with($held->without(Modifier::Shift)->without(Modifier::AltGraph), Character::of($symbol->character));
 
-        // A key of the number pad types what another key types more easily; it keeps its own name.
-        return $this->pressIds($written)[0] === $press->on($this->system)->id() ? $written : $press;
+        // Keys of the number pad type what others type too; they keep their own names.
+        return $press->key->isOnNumberPad() ? $press : Chord::with($held->without(Modifier::Shift)->without(Modifier::AltGraph), Character::of($symbol->character));
     }
 }

@@ -45,6 +45,16 @@ final class UnreadableChord extends Refusal
         return new self("This application's key file names keys by where they are, and cannot say \"whatever types {$character->value}\".", 'Choose a key instead.');
     }
 
+    public static function onlyByCharacter(Key $key): self
+    {
+        return new self("This application's key file names keys by what they type, and cannot say \"the key {$key->value}\" whatever it types.", 'Choose the character instead.');
+    }
+
+    public static function onlyTap(): self
+    {
+        return new self("This application's key file cannot say that a key is held down: it has taps only.", 'Choose a tap.');
+    }
+
     /** @param  list<string>  $names */
     public static function ambiguous(string $text, string $part, int $offset, array $names): self
     {

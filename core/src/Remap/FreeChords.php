@@ -57,7 +57,7 @@ final readonly class FreeChords
         $ranked = [];
         foreach ($this->candidates($keymap) as $chord) {
             $travel = $effort->of($chord);
-            if ($travel === null || ! $keymap->isFree($chord, Gesture::Tap, $context) || $this->isTyped($keymap, $chord, $context) || ! $this->isReachedEverywhere($keymap->seat, $chord)) {
+            if ($travel === null || ! $this->isFree($keymap, $chord, $context) || $this->isTyped($keymap, $chord, $context) || ! $this->isReachedEverywhere($keymap->seat, $chord)) {
                 continue;
             }
             $ranked[] = $this->rated($keymap, $command, $chord, $travel);
@@ -65,6 +65,11 @@ final readonly class FreeChords
         usort($ranked, static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()]);
 
         return array_column(array_slice($ranked, 0, $most), 1);
+    }
+
+    private function isFree(LoadedKeymap $keymap, Chord $chord, string $context): bool
+    {
+        return array_filter($keymap->gestures(), static fn (Gesture $one): bool => ! $keymap->isFree($chord, $one, $context)) === [];
     }
 
     /** @return array{float, FreeChord} with the cost first */
@@ -85,7 +90,7 @@ final readonly class FreeChords
             $reasons[] = "stands for \"{$word}\"";
         }
 
-        return [$cost, new FreeChord($chord, $travel, $reasons)];
+        return [$cost, new FreeChord($keymap->seat->written($chord, $keymap->application->chords), $travel, $reasons)];
     }
 
     /** @return iterable<Chord> */

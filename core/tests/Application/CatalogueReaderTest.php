@@ -43,19 +43,19 @@ test('a command whose home does not exist, and a command that is asked for in va
 });
 
 test('every shipped command has a home, a tooltip and a name of its own in its application', function (string $id) {
-    $application = World::{$id}();
+    $application = World::application($id);
     $names = array_map(static fn ($command): string => $command->name, $application->commands());
     expect(count($names))->toBeGreaterThanOrEqual(80)->toBeLessThanOrEqual(150)->and(array_unique($names))->toHaveCount(count($names));
     foreach ($application->commands() as $command) {
         expect($application->contexts->has($command->home))->toBeTrue()->and($command->tooltip)->not->toBe('');
     }
-})->with(['cutloom', 'faderloft']);
+})->with(World::applicationIds());
 
 test('every match names a command and an intent that exist, and each command at most once', function (string $id) {
-    $application = World::{$id}();
+    $application = World::application($id);
     $commands = array_column(World::json("catalogues/{$id}/matches.json")['matches'], 'command');
     expect(array_unique($commands))->toHaveCount(count($commands));
     foreach ($commands as $command) {
         expect($application->knows($command))->toBeTrue($command)->and(World::vocabulary()->matchFor($id, $command))->not->toBeNull();
     }
-})->with(['cutloom', 'faderloft']);
+})->with(World::applicationIds());

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Symfony\Component\Yaml\Yaml;
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Dialect\FindingKind;
 use Zebrafinch\Core\Dialect\KeyFile;
@@ -12,9 +14,12 @@ use Zebrafinch\Core\Dialect\UnreadableKeyFile;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
+use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Tests\World;
 
 function keyFile(Application $application, string $bytes): KeyFile
@@ -39,56 +44,132 @@ function changedLines(string $before, string $after): array
 }
 
 dataset('fixtures', function () {
-    foreach (['cutloom' => '*.xml', 'faderloft' => '*.tsv'] as $id => $pattern) {
-        foreach ([...glob(__DIR__."/fixtures/{$id}/good/{$pattern}") ?: [], World::path("catalogues/{$id}/factory.".substr($pattern, 2))] as $path) {
-            yield "{$id} ".basename($path) => [$id, fn (): string => (string) file_get_contents($path)];
+    foreach (World::applicationsAndDesktop() as $id => $application) {
+        foreach ([...glob(__DIR__."/fixtures/{$id}/good/*") ?: [], ...glob(World::path("catalogues/{$id}/factory.*")) ?: []] as $path) {
+            yield "{$id} ".basename($path) => [$application, fn (): string => (string) file_get_contents($path)];
         }
-        yield "{$id} 5,000 lines" => [$id, fn (): string => World::longKeyFile(World::{$id}(), 5_000)];
+        yield "{$id} 5,000 lines" => [$application, fn (): string => World::longKeyFile($application, 5_000)];
     }
 });
 
-test('writing back what was read gives the same bytes', function (string $id, Closure $bytes) {
-    $application = World::{$id}();
+test('writing back what was read gives the same bytes', function (Application $application, Closure $bytes) {
     $file = keyFile($application, $bytes());
     expect($file->entries)->not->toBe([])
         ->and(written($application, $bytes(), $file->bindings()) === $bytes())->toBeTrue();
 })->with('fixtures');
 
-test('what is written reads back as what was wanted, whatever is taken out, moved and put in', function (string $id, Closure $bytes) {
+test('what is written reads back as what was wanted, whatever is taken out, moved and put in', function (Application $application, Closure $bytes) {
     mt_srand(7);
-    $application = World::{$id}();
+    [$one, $other] = [$application->commands()[0], $application->commands()[count($application->commands()) - 1]];
     $file = keyFile($application, $bytes());
     for ($round = 0; $round < 12; $round++) {
         $all = $file->bindings()->all();
         $wanted = $file->bindings()
             ->minus($all[mt_rand(0, count($all) - 1)], $all[mt_rand(0, count($all) - 1)])
-            ->plus(new Binding(Chord::of(Key::F13, Modifier::Shift), 'undo', 'everywhere'), new Binding(Chord::of(Key::F14), 'redo', $id === 'cutloom' ? 'trim' : 'clip'));
+            ->plus(new Binding(Chord::of(Key::F13, Modifier::Shift), $one->id, $one->home), new Binding(Chord::of(Key::F14), $other->id, $other->home));
         $again = keyFile($application, written($application, $bytes(), $wanted))->bindings();
         expect(Change::between($again, $wanted)->isEmpty())->toBeTrue();
     }
 })->with('fixtures');
 
-test('adding a binding and removing it again gives the first bytes back, but for a line end after the last line', function (string $id, Closure $bytes) {
-    $application = World::{$id}();
+test('adding a binding and removing it again gives the first bytes back, but for a line end after the last line', function (Application $application, Closure $bytes) {
     $file = keyFile($application, $bytes());
-    $new = new Binding(Chord::of(Key::F15), 'undo', $file->entries[0]->binding->context);
+    $first = $file->entries[0]->binding;
+    $new = new Binding(Chord::of(Key::F15), $first->command, $first->context);
     $with = written($application, $bytes(), $file->bindings()->plus($new));
     expect($with)->not->toBe($bytes())
         ->and(rtrim(written($application, $with, keyFile($application, $with)->bindings()->minus($new))) === rtrim($bytes()))->toBeTrue();
 })->with('fixtures');
 
-test('every chord is spelled and read back by both dialects', function (string $id) {
-    $application = World::{$id}();
+test('every chord is spelled and read back by each dialect', function (string $id) {
+    $application = World::applicationsAndDesktop()[$id];
+    $command = $application->commands()[0];
+    $seat = World::seat(System::Linux);
     $all = [];
-    foreach (World::board()->keys() as $placed) {
+    foreach ($seat->board->keys() as $placed) {
         foreach ($placed->key->modifier() === null ? [[], [Modifier::Shift], [Modifier::Primary, Modifier::Control, Modifier::Alt, Modifier::Meta]] : [] as $held) {
-            $all[] = new Binding(Chord::of($placed->key, ...$held), 'undo', 'everywhere');
+            foreach ($application->tellsHold ? Gesture::cases() : [Gesture::Tap] as $gesture) {
+                $all[] = new Binding($seat->written(Chord::of($placed->key, ...$held), $application->chords), $command->id, $command->home, $gesture);
+            }
         }
     }
     $dialect = Dialects::standard()->for($application);
     $again = keyFile($application, written($application, $dialect->blank($application), Bindings::of(...$all)));
     expect($again->findings)->toBe([])->and($again->bindings()->ids())->toBe(Bindings::of(...$all)->ids());
-})->with(['cutloom', 'faderloft']);
+})->with(array_keys(World::applicationsAndDesktop()));
+
+test('a file without a place for the gesture does not take a hold, and one that names characters takes no key by position', function () {
+    $hold = new Binding(Chord::of(Key::F5), 'undo', 'everywhere', Gesture::Hold);
+    foreach (World::applicationsAndDesktop() as $id => $application) {
+        $spell = fn (): string => Dialects::standard()->for($application)->spell($hold);
+        $id === 'boardwick' ? expect($spell())->toBe('F5') : expect($spell)->toThrow(UnreadableChord::class, 'taps only');
+    }
+    $rotomere = Dialects::standard()->for(World::application('rotomere'));
+    $cutloom = Dialects::standard()->for(World::cutloom());
+    expect(fn () => $rotomere->spell(new Binding(Chord::of(Key::KeyA), 'undo', 'everywhere')))->toThrow(UnreadableChord::class, 'by what they type')
+        ->and($rotomere->spell(new Binding(Chord::parse("Primary+'\"'"), 'undo', 'everywhere')))->toBe('"primary \\""')
+        ->and(fn () => $cutloom->spell(new Binding(Chord::parse("'é'"), 'undo', 'everywhere')))->toThrow(UnreadableChord::class, 'by where they are');
+});
+
+// PHP's own reader of JSON, its reader of CSV, and Symfony's of YAML are the outside: none of them is used by the dialects.
+test('what is written is JSON, YAML and CSV to readers made elsewhere, whatever is taken out and put in', function (string $id, Closure $rows) {
+    $application = World::applicationsAndDesktop()[$id];
+    foreach ([...glob(__DIR__."/fixtures/{$id}/good/*") ?: [], ...glob(World::path("catalogues/{$id}/factory.*")) ?: []] as $path) {
+        $bytes = (string) file_get_contents($path);
+        $all = keyFile($application, $bytes)->bindings()->all();
+        $last = $application->commands()[count($application->commands()) - 1];
+        foreach ([[], [0], [count($all) - 1], array_keys($all), range(0, intdiv(count($all), 2))] as $gone) {
+            foreach ([[], [new Binding(Chord::of(Key::F13), $last->id, $last->home)]] as $new) {
+                $wanted = Bindings::of(...$all)->minus(...array_map(static fn (int $place): Binding => $all[$place], $gone))->plus(...$new);
+                $after = written($application, $bytes, $wanted);
+                $read = array_filter($rows($after), static fn (string $row): bool => $application->contexts->has(explode(' ', $row)[0]));
+                $expected = [];
+                foreach ($wanted as $one) {
+                    // Of equal names in one object every reader keeps the last.
+                    $expected["{$one->context} {$one->chord->id()} {$one->gesture->value}"] = "{$one->context} ".($id === 'desktop' ? DesktopCatalogue::title($one->command) : $one->command);
+                }
+                expect(array_values(array_unique(array_diff($expected, $read))))->toBe([], "{$path}: {$after}");
+            }
+        }
+    }
+})->with([
+    'gradewell' => ['gradewell', fn (string $bytes): array => rowsOfMaps($bytes, 'maps')],
+    'desktop' => ['desktop', fn (string $bytes): array => rowsOfMaps($bytes, 'titles')],
+    'rotomere' => ['rotomere', function (string $bytes): array {
+        $rows = [];
+        foreach (Yaml::parse((string) preg_replace('/^---\n/', '', $bytes))['areas'] ?? [] as $area => $lines) {
+            foreach ($lines ?? [] as $line) {
+                $rows[] = $area.' '.array_values($line)[0];
+            }
+        }
+
+        return $rows;
+    }],
+    'boardwick' => ['boardwick', function (string $bytes): array {
+        $stream = fopen('php://memory', 'w+');
+        fwrite($stream, $bytes);
+        rewind($stream);
+        $rows = [];
+        while (($record = fgetcsv($stream, null, ',', '"', '')) !== false) {
+            $rows[] = ($record[0] ?? '').' '.($record[3] ?? '');
+        }
+
+        return $rows;
+    }],
+]);
+
+/** @return list<string> context and command of each member */
+function rowsOfMaps(string $bytes, string $root): array
+{
+    $rows = [];
+    foreach (json_decode((string) preg_replace('/^\xEF\xBB\xBF/', '', $bytes), true, 64, JSON_THROW_ON_ERROR)[$root] as $context => $map) {
+        foreach ($map as $command) {
+            $rows[] = "{$context} {$command}";
+        }
+    }
+
+    return $rows;
+}
 
 test('a new chord is written over the old one and leaves the rest of the line', function () {
     $bytes = World::bytes('core/tests/Dialect/fixtures/cutloom/good/unknown-parts.xml');
@@ -110,10 +191,15 @@ test('a table line keeps its further columns when its chord changes', function (
 });
 
 test('the report names each line that was not understood', function (string $id, string $fixture, array $expected) {
-    $file = keyFile(World::{$id}(), World::bytes("core/tests/Dialect/fixtures/{$id}/good/{$fixture}"));
+    $file = keyFile(World::applicationsAndDesktop()[$id], World::bytes("core/tests/Dialect/fixtures/{$id}/good/{$fixture}"));
     expect(array_map(static fn ($one): string => "{$one->line} {$one->kind->value}", $file->findings))->toBe($expected);
 })->with([
     ['cutloom', 'unknown-parts.xml', ['5 kept', '6 unknown-command', '7 not-understood', '8 not-understood', '9 not-understood', '11 not-understood', '12 not-understood', '14 not-understood']],
+    ['easeframe', 'odd-lines.keys', ['8 not-understood', '9 not-understood', '10 unknown-command', '11 not-understood', '12 not-understood']],
+    ['gradewell', 'odd-members.json', ['2 kept', '6 not-understood', '7 not-understood', '9 unknown-command', '11 not-understood']],
+    ['rotomere', 'odd-lines.yaml', ['8 not-understood', '9 not-understood', '10 not-understood', '11 not-understood', '14 unknown-command']],
+    ['boardwick', 'odd-records.csv', ['5 not-understood', '6 not-understood', '7 not-understood', '8 unknown-command', '9 not-understood']],
+    ['desktop', 'some.json', ['5 unknown-command', '9 kept']],
     ['faderloft', 'not-understood.tsv', ['3 not-understood', '4 not-understood', '5 unknown-command', '6 not-understood', '7 not-understood']],
 ]);
 
@@ -126,11 +212,15 @@ test('lines that the application would not obey are found by its own loading rul
         ->and($refused[0]->sentence)->toContain('line 4')
         ->and($dead)->toHaveCount(1)->and($dead[0]->kind)->toBe(FindingKind::Dead)->and($dead[0]->line)->toBe(4)
         ->and($dead[0]->sentence)->toContain('line 2');
+    $easeframe = LoadingFindings::of(keyFile(World::application('easeframe'), World::bytes('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')), World::application('easeframe'));
+    $gradewell = LoadingFindings::of(keyFile(World::application('gradewell'), World::bytes('core/tests/Dialect/fixtures/gradewell/good/odd-members.json')), World::application('gradewell'));
+    expect($easeframe)->toHaveCount(1)->and($easeframe[0]->line)->toBe(2)->and($easeframe[0]->sentence)->toContain('Undone by line 4')
+        ->and($gradewell)->toHaveCount(1)->and($gradewell[0]->line)->toBe(13)->and($gradewell[0]->sentence)->toContain('Undone by line 14');
 });
 
 test('what is not a key file is refused with the place and the reason', function (string $id, string $bytes, string $says, ?string $place) {
     try {
-        keyFile(World::{$id}(), $bytes);
+        keyFile(World::applicationsAndDesktop()[$id], $bytes);
         $this->fail('It was read.');
     } catch (UnreadableKeyFile $error) {
         expect($error->getMessage())->toContain($says)->and($error->place)->toBe($place);
@@ -147,6 +237,13 @@ test('what is not a key file is refused with the place and the reason', function
     'UTF-16 without a mark' => ['faderloft', mb_convert_encoding("area\thold", 'UTF-16LE'), 'UTF-16', 'line 1'],
     'another encoding declared' => ['cutloom', '<?xml version="1.0" encoding="ISO-8859-1"?><cutloom-keys></cutloom-keys>', 'ISO-8859-1', 'line 1'],
     'bytes that are not UTF-8' => ['faderloft', "area\thold\tkey\taction\ntracks\t-\tv\t\xE9", 'not UTF-8', 'line 2'],
+    'sections that begin with none' => ['easeframe', "undo = primary+z\n[everywhere]", 'section', 'line 1'],
+    'JSON that breaks off' => ['gradewell', "{\"maps\": {\n\"nodes\": {\"n\": \"undo\"\n", 'line 3', 'line 3'],
+    'JSON with a comma too many' => ['gradewell', "{\"maps\": {\n\"nodes\": {\"n\": \"undo\",}\n}}", 'line 2', 'line 2'],
+    'JSON nested beyond reason' => ['gradewell', str_repeat('[', 100_000), 'nested', 'line 1'],
+    'JSON of something else' => ['gradewell', '[1, 2]', 'maps', 'line 1'],
+    'YAML of something else' => ['rotomere', "name: me\n", 'areas:', 'line 1'],
+    'a quoted field left open' => ['boardwick', "where,keys,gesture,runs\neasel,\"P,tap,pencil\n", 'line 2', 'line 2'],
     'a table without its header' => ['faderloft', "tracks\t-\tv\tdivide-at-cursor", 'header', 'line 1'],
     'a 50 MB file' => ['faderloft', str_repeat("tracks\t-\tv\tdivide-at-cursor\n", 1_900_000), '8 MB', null],
 ]);

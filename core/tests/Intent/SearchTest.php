@@ -45,7 +45,7 @@ test('the wanted command is among the first three answers for nine of ten querie
 test('the queries are what people type: half of them use words that the command does not have', function () {
     $own = array_filter(queries(), static function (array $query): bool {
         [$application, $command] = explode(' ', $query[1]);
-        $name = array_map(WordMatcher::stem(...), WordMatcher::words(World::{$application}()->command($command)->name));
+        $name = array_map(WordMatcher::stem(...), WordMatcher::words(World::application($application)->command($command)->name));
 
         return array_diff(array_map(WordMatcher::stem(...), WordMatcher::sayingWords($query[0])), $name) === [];
     });

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-use Standins\Cutloom\Cutloom;
-use Standins\Faderloft\Faderloft;
+use Standins\Desktop\Desktop;
 use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\LoadingRule;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
+use Zebrafinch\Core\Desktop\TitleBindings;
 use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\Who;
@@ -16,7 +17,10 @@ use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keyboard\Symbol;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
@@ -27,10 +31,9 @@ use Zebrafinch\Core\Tests\World;
 function standIn(string $id): Simulated
 {
     require_once World::path('standins/workstation/autoload.php');
+    $class = 'Standins\\'.ucfirst($id).'\\'.ucfirst($id);
 
-    return $id === 'cutloom'
-        ? new Cutloom(World::bytes('catalogues/cutloom/factory.xml'))
-        : new Faderloft(World::bytes('catalogues/faderloft/factory.tsv'));
+    return new $class(World::factoryBytes($id));
 }
 
 function writtenFor(Application $application, Bindings $bindings): string
@@ -40,28 +43,50 @@ function writtenFor(Application $application, Bindings $bindings): string
     return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank($application), $application), $bindings);
 }
 
+/** A press at a seat as the operating system there tells it to an application. */
+function keyPress(Chord $press, Seat $seat, Gesture $gesture = Gesture::Tap): KeyPress
+{
+    $symbols = $seat->symbols($press->key);
+
+    return new KeyPress(
+        $press->key->value,
+        array_map(static fn (Modifier $one): string => $one->value, $press->modifiers->all()),
+        array_map(static fn (?Symbol $one): ?string => $one?->character, $symbols),
+        array_map(static fn (?Symbol $one): bool => $one?->isDead ?? false, $symbols),
+        $gesture === Gesture::Hold,
+    );
+}
+
 /**
- * Presses, in every focus, all chords that are bound anywhere, and every key alone and with Shift, and tells where the stand-in
- * did otherwise than the rules say.
+ * Presses, in every focus, all chords that are bound anywhere, and every key alone, with Shift and with AltGr, and tells where the
+ * stand-in did otherwise than the rules say.
  *
  * @return list<string>
  */
-function disagreements(LoadedKeymap $keymap, string $bytes): array
+function disagreements(LoadedKeymap $keymap, string $bytes, ?string $titles = null): array
 {
     $standIn = standIn($keymap->application->id);
+    $desktop = new Desktop([$keymap->application->id => Desktop::menus(World::json("catalogues/{$keymap->application->id}/catalogue.json"))]);
     $who = new Who($keymap);
-    $chords = array_map(static fn (string $press): Chord => Chord::parse(explode(' ', $press)[0]), array_keys($keymap->presses()));
+    $presses = [...array_keys($keymap->presses()), ...($keymap->desktop?->presses() ?? [])];
     foreach ($keymap->seat->board->keys() as $placed) {
-        array_push($chords, ...($placed->key->isOnlyHeld() ? [] : [Chord::of($placed->key), Chord::of($placed->key, Modifier::Shift)]));
+        foreach ($placed->key->isOnlyHeld() ? [] : [[], [Modifier::Shift], $keymap->seat->system->altGraph()] as $held) {
+            $presses[] = Chord::of($placed->key, ...$held)->id();
+        }
     }
     $found = [];
-    foreach ($chords as $chord) {
-        $press = new KeyPress($chord->key->value, array_map(static fn (Modifier $one): string => $one->value, $chord->modifiers->all()));
-        foreach ($keymap->application->contexts->all() as $focus) {
-            $said = $who->gets($chord, Gesture::Tap, $focus->id)->winner()?->command;
-            $did = $standIn->press($bytes, $keymap->seat->system->value, $focus->id, $press, new Strip)['command'];
-            if ($said !== $did) {
-                $found[] = "{$focus->id} {$chord->id()}: who() says ".($said ?? 'nothing').', the stand-in did '.($did ?? 'nothing');
+    $system = $keymap->seat->system->value;
+    foreach (array_filter(array_unique($presses), static fn (string $press): bool => $press[0] !== '?') as $press) {
+        $chord = Chord::parse($press);
+        foreach ($keymap->application->tellsHold || count($keymap->bindings()->all()) < 150 ? Gesture::cases() : [Gesture::Tap] as $gesture) {
+            $key = keyPress($chord, $keymap->seat, $gesture);
+            foreach ($keymap->application->contexts->all() as $focus) {
+                $strip = new Strip;
+                $said = $who->gets($chord, $gesture, $focus->id)->winner()?->command;
+                $did = ($desktop->press($titles, $system, $keymap->application->id, $standIn, $key, $strip) ?? $standIn->press($bytes, $system, $focus->id, $key, $strip))['command'];
+                if ($said !== $did) {
+                    $found[] = "{$focus->id} {$gesture->value} {$press}: who() says ".($said ?? 'nothing').', the stand-in did '.($did ?? 'nothing');
+                }
             }
         }
     }
@@ -69,22 +94,50 @@ function disagreements(LoadedKeymap $keymap, string $bytes): array
     return $found;
 }
 
-test('each stand-in obeys its factory keymap as who() says, on every key and focus', function (string $id, System $system) {
-    $application = World::{$id}();
-    $keymap = World::factory($application, $system);
-    expect(disagreements($keymap, writtenFor($application, $keymap->bindings())))->toBe([]);
-})->with(['cutloom', 'faderloft'])->with([System::MacOs, System::Windows]);
+/** @return array<string, array{System, string, string}> system, board and layout of the demo's rooms */
+function rooms(): array
+{
+    return [
+        'Avocet' => [System::MacOs, 'full-ansi', 'us'], 'Bittern' => [System::Windows, 'full-iso', 'german'], 'Dunlin' => [System::Linux, 'full-iso', 'swedish'], 'Road case' => [System::MacOs, 'laptop-iso', 'french'],
+    ];
+}
 
-test('each stand-in obeys a generated keymap as who() says', function (string $id) {
-    $application = World::{$id}();
-    // On macOS Primary and Control are two keys, so that no two generated chords are one.
-    $keymap = new LoadedKeymap($application, World::manyBindings($application, 300), World::seat(System::MacOs));
+test('each stand-in obeys its factory keymap as who() says, on every key, gesture and focus', function (string $id, System $system, string $board, string $layout) {
+    $application = World::application($id);
+    $keymap = new LoadedKeymap($application, World::factory($application)->bindings(), World::seat($system, $board, $layout));
+    expect(disagreements($keymap, World::factoryBytes($id)))->toBe([]);
+})->with(World::applicationIds())->with(rooms());
+
+test('each stand-in obeys a generated keymap as who() says, clashes and all', function (string $id, System $system, string $board, string $layout) {
+    $application = World::application($id);
+    $bindings = World::manyBindings($application, 160);
+    // Some chords come again further down, for another command.
+    $again = array_map(static fn (Binding $one): Binding => new Binding($one->chord, 'undo', $one->context, $one->gesture), array_slice($bindings->all(), 0, $application->loading === LoadingRule::RefuseFile ? 0 : 25));
+    $keymap = new LoadedKeymap($application, $bindings->plus(...$again), World::seat($system, $board, $layout));
     expect(disagreements($keymap, writtenFor($application, $keymap->bindings())))->toBe([]);
-})->with(['cutloom', 'faderloft']);
+})->with(World::applicationIds())->with(array_slice(rooms(), 1, 2));
+
+test('the desktop takes a press before the application when its title is exact, as who() says', function (string $id) {
+    $all = World::applicationsAndDesktop();
+    $desktop = $all['desktop'];
+    $titles = array_slice(DesktopCatalogue::titlesOf($all[$id]), 0, 40);
+    $bindings = [];
+    foreach (array_keys($titles) as $number => $title) {
+        // Every fourth title is written a little otherwise, so that it chooses nothing.
+        $written = $number % 4 === 3 ? strtoupper($title) : $title;
+        $chord = Chord::of([Key::F5, Key::F6, Key::F7, Key::F8, Key::F9][$number % 5], ...[[], [Modifier::Shift], [Modifier::Alt], [Modifier::Primary]][$number % 4]);
+        $bindings[] = new Binding($chord, DesktopCatalogue::command($id, $written), $id);
+    }
+    $seat = World::seat(System::Windows);
+    $store = Bindings::of(...$bindings);
+    $keymap = new LoadedKeymap($all[$id], World::factory($all[$id])->bindings(), $seat, TitleBindings::for($all[$id], new LoadedKeymap($desktop, $store, $seat)));
+    expect(array_filter($keymap->desktop?->presses() ?? []))->not->toBe([])
+        ->and(disagreements($keymap, World::factoryBytes($id), writtenFor($desktop, $store)))->toBe([]);
+})->with(World::applicationIds());
 
 test('a double makes Cutloom refuse its file and Faderloft keep the first line, as who() says', function () {
     foreach (['cutloom' => 'timeline', 'faderloft' => 'tracks'] as $id => $context) {
-        $application = World::{$id}();
+        $application = World::application($id);
         [$one, $other] = array_slice(array_column($application->commands(), 'id'), 0, 2);
         $bindings = World::bindings("{$context} F6 {$one}\n{$context} F6 {$other}\neverywhere F7 {$other}");
         $keymap = new LoadedKeymap($application, $bindings, World::seat(System::Linux));

@@ -19,7 +19,10 @@ export function RehearsePlace() {
   const applications = useApplications()
   const [error, setError] = useState<Error | null>(null)
   const suite = suites.data?.suites.find(({ id }) => id === read('suite')) ?? suites.data?.suites[0]
-  const application = applications.data?.applications.find(({ id }) => id === read('application')) ?? applications.data?.applications[0]
+  // Only what the room has can be pressed there.
+  const here = (applications.data?.applications ?? []).filter(({ id }) => suite?.applications.includes(id) === true)
+  const application = here.find(({ id }) => id === read('application')) ?? here[0]
+  const gesture = application?.tells_hold === true && read('gesture') === 'hold' ? 'hold' : 'tap'
   const focus = application?.contexts.find(({ id }) => id === read('focus'))?.id ?? application?.contexts[0]?.id ?? ''
   const id = read('rehearsal')
   const rehearsal = useRehearsal(id)
@@ -41,7 +44,7 @@ export function RehearsePlace() {
     scope: { id: 'presses' },
     mutationFn: async (chord: string) => {
       const rehearsing = id !== '' ? id : begun.current.about === about ? begun.current.id : await begin()
-      const after = await answer(api.POST('/rehearsals/{rehearsal}/presses', { params: { path: { rehearsal: rehearsing }, query }, body: { chord, focus } }))
+      const after = await answer(api.POST('/rehearsals/{rehearsal}/presses', { params: { path: { rehearsal: rehearsing }, query }, body: { chord, focus, gesture } }))
       queries.setQueryData(['rehearsal', rehearsing, query], after)
     },
     onSuccess: () => { setError(null) },
@@ -63,7 +66,7 @@ export function RehearsePlace() {
               </label>
               <label>Application{' '}
                 <select className="form-select form-select-sm" value={application?.id ?? ''} onChange={(event) => { write({ application: event.target.value, focus: '', rehearsal: '' }) }}>
-                  {applications.data?.applications.map(({ id: value, name }) => <option key={value} value={value}>{name}</option>)}
+                  {here.map(({ id: value, name }) => <option key={value} value={value}>{name}</option>)}
                 </select>
               </label>
               <label>Focus{' '}
@@ -71,6 +74,14 @@ export function RehearsePlace() {
                   {application?.contexts.map(({ id: value, name }) => <option key={value} value={value}>{name}</option>)}
                 </select>
               </label>
+              {application?.tells_hold === true && (
+                <label>As{' '}
+                  <select className="form-select form-select-sm" value={gesture} onChange={(event) => { write({ gesture: event.target.value }) }}>
+                    <option value="tap">a tap</option>
+                    <option value="hold">a hold</option>
+                  </select>
+                </label>
+              )}
               <Button variant="outline-secondary" size="sm" disabled={id === ''} onClick={() => void begin().catch((failure: unknown) => { setError(failure as Error) })}>Start over</Button>
             </div>
             {suite !== undefined && !suite.is_online && <p className="problem" role="alert"><strong>{suite.name} is offline.</strong> Presses wait until its workstation is back.</p>}
@@ -93,7 +104,7 @@ function Log({ presses }: { presses: Schema['Press'][] }) {
       <ol className="presses" aria-label="What was pressed, the latest first" aria-live="polite">
         {[...presses].reverse().map((press) => (
           <li key={press.id} data-state={press.state}>
-            <Keys chord={press.chord} /> <span className="quiet">in {press.focus.name}</span>{' '}
+            <Keys chord={press.chord} /> <span className="quiet">{press.gesture === 'hold' && 'held '}in {press.focus.name}</span>{' '}
             {press.answer === null ? <em>waits for the workstation …</em> : <><strong>{press.answer.did ?? press.answer.error}</strong> <span className="quiet">{press.answer.because}</span></>}
           </li>
         ))}

@@ -17,9 +17,10 @@ export function StripPicture({ state }: { state: Schema['StripState'] }) {
           </g>
         ))}
         {state.markers.map((marker) => <path key={marker} className="strip-marker" d={`M${marker - 4} 50h8l-4 7z`} />)}
+        {state.keyframes.map((frame) => <path key={frame} className="strip-keyframe" d={`M${frame} 47l3.5 4-3.5 4-3.5-4z`} />)}
         <path className="strip-playhead" d={`M${playhead} 2v60`} />
       </svg>
-      <figcaption>Frame {playhead} · {state.running}{from !== null && ` · in ${from}`}{to !== null && ` · out ${to}`}</figcaption>
+      <figcaption>Frame {playhead} · {state.running}{from !== null && ` · in ${from}`}{to !== null && ` · out ${to}`} · {state.is_borrowed ? 'borrowed: ' : ''}{state.tool}{state.tracks > 1 && ` · ${state.tracks} tracks`}</figcaption>
     </figure>
   )
 }

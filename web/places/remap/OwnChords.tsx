@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
 import { useMakeChange } from '../../changes/changes'
 import { Keys } from '../../parts/Keys'
@@ -9,6 +10,9 @@ export function OwnChords({ application, remap }: { application: string; remap: 
     <div className="own-chords">
       <h2>{remap.command.name}</h2>
       <p>{remap.command.tooltip}.{remap.command.menu.length > 1 && ` Menu ${remap.command.menu.slice(0, -1).join(' › ')}.`}</p>
+      {remap.command.desktop !== null && (
+        <p>{remap.command.is_menu_only && 'Only the menu has it, and no key file can bind it. '}<Link to={`/remap/desktop?command=${encodeURIComponent(remap.command.desktop)}`}>Bind its menu title through the desktop</Link></p>
+      )}
       <p>{remap.bindings.length === 0 ? 'It has no chord.' : 'Its chords now:'}</p>
       <ul>
         {remap.bindings.map((binding) => (

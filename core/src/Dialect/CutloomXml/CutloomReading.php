@@ -10,6 +10,7 @@ use Zebrafinch\Core\Dialect\Finding;
 use Zebrafinch\Core\Dialect\FindingKind;
 use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Dialect\Span;
+use Zebrafinch\Core\Dialect\SpelledChords;
 use Zebrafinch\Core\Dialect\UnreadableKeyFile;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
@@ -36,7 +37,7 @@ final class CutloomReading
     public function __construct(
         private readonly string $bytes,
         private readonly Application $application,
-        private readonly CutloomChords $chords,
+        private readonly SpelledChords $chords,
     ) {
     }
 

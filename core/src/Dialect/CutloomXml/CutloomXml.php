@@ -7,7 +7,11 @@ namespace Zebrafinch\Core\Dialect\CutloomXml;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\KeySpelling;
+use Zebrafinch\Core\Dialect\Lines;
 use Zebrafinch\Core\Dialect\PlainText;
+use Zebrafinch\Core\Dialect\SpelledChords;
+use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keymap\Binding;
 
 /**
@@ -25,11 +29,15 @@ final readonly class CutloomXml implements Dialect
 {
     public const ROOT = 'cutloom-keys';
 
-    private CutloomChords $chords;
+    private SpelledChords $chords;
 
     public function __construct()
     {
-        $this->chords = new CutloomChords;
+        $this->chords = new SpelledChords(
+            ['Primary' => Modifier::Primary, 'Control' => Modifier::Control, 'Option' => Modifier::Alt, 'Third' => Modifier::AltGraph, 'Shift' => Modifier::Shift, 'System' => Modifier::Meta],
+            KeySpelling::of(['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Return' => 'Enter', 'Grave' => 'Backquote'], 'Pad'),
+            ' ',
+        );
     }
 
     public function id(): string
@@ -56,10 +64,19 @@ final readonly class CutloomXml implements Dialect
 
     public function spell(Binding $binding): string
     {
-        return $this->chords->print($binding->chord);
+        return $this->chords->printTap($binding);
     }
 
-    public function insertion(KeyFile $file, string $context, array $bindings): array
+    public function edits(KeyFile $file, array $removed, array $added): array
+    {
+        return Lines::edits($file, $removed, $added, fn (string $context, array $bindings): array => $this->insertion($file, $context, $bindings));
+    }
+
+    /**
+     * @param  non-empty-list<Binding>  $bindings
+     * @return array{int, string}
+     */
+    private function insertion(KeyFile $file, string $context, array $bindings): array
     {
         $end = $file->lineEnd();
         $tags = array_map(

@@ -7,8 +7,11 @@ namespace Zebrafinch\Core\Dialect\FaderloftTable;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\Lines;
 use Zebrafinch\Core\Dialect\PlainText;
+use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Gesture;
 
 /**
  * Faderloft's key file: one binding a line, fields separated by tabs, after a header line.
@@ -54,16 +57,14 @@ final readonly class FaderloftTable implements Dialect
 
     public function spell(Binding $binding): string
     {
-        return $this->chords->print($binding->chord);
+        return $binding->gesture === Gesture::Tap ? $this->chords->print($binding->chord) : throw UnreadableChord::onlyTap();
     }
 
-    public function insertion(KeyFile $file, string $context, array $bindings): array
+    public function edits(KeyFile $file, array $removed, array $added): array
     {
-        $end = $file->lineEnd();
-        $lines = array_map(fn (Binding $binding): string => implode("\t", [$context, $this->spell($binding), $binding->command]).$end, $bindings);
-        $offset = $file->insertAt[$context] ?? $file->insertElse;
-        $startsLine = $offset === 0 || in_array($file->bytes[$offset - 1], ["\n", "\r"], true);
-
-        return [$offset, $startsLine ? implode('', $lines) : $end.substr(implode('', $lines), 0, -strlen($end))];
+        return Lines::edits($file, $removed, $added, fn (string $context, array $bindings): array => [
+            $file->insertAt[$context] ?? $file->insertElse,
+            implode('', array_map(fn (Binding $one): string => implode("\t", [$context, $this->spell($one), $one->command]).$file->lineEnd(), $bindings)),
+        ]);
     }
 }
