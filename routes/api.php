@@ -1,6 +1,8 @@
 <?php
 
 use App\Http\Controllers\ApplicationController;
+use App\Http\Controllers\ClashController;
+use App\Http\Controllers\DraftController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\KeyboardController;
 use App\Http\Controllers\KeyFileController;
@@ -9,6 +11,7 @@ use App\Http\Controllers\PresetController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RemapController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SeveralController;
 use App\Http\Controllers\StripeController;
 use App\Http\Controllers\SuiteController;
 use App\Http\Controllers\TableController;
@@ -31,8 +34,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('applications/{application}', [ApplicationController::class, 'show'])->can('viewAny', Keymap::class);
     Route::get('applications/{application}/keymap', [KeymapController::class, 'current'])->can('viewAny', Keymap::class);
     Route::get('applications/{application}/remap', [RemapController::class, 'show'])->can('viewAny', Keymap::class);
-    Route::get('applications/{application}/clashes', [RemapController::class, 'clashes'])->can('viewAny', Keymap::class);
-    Route::get('applications/{application}/clashes/{clash}', [RemapController::class, 'remedies'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}/clashes', [ClashController::class, 'index'])->can('viewAny', Keymap::class);
+    Route::get('applications/{application}/clashes/{clash}', [ClashController::class, 'show'])->can('viewAny', Keymap::class);
+    Route::put('applications/{application}/clashes/{clash}/meaning', [ClashController::class, 'mean'])->can('create', Keymap::class);
+    Route::delete('applications/{application}/clashes/{clash}/meaning', [ClashController::class, 'unmean'])->can('create', Keymap::class);
+    Route::get('applications/{application}/settlement', [ClashController::class, 'settlement'])->can('viewAny', Keymap::class);
+    Route::post('applications/{application}/several', SeveralController::class)->can('viewAny', Keymap::class);
     Route::get('keyboards', [KeyboardController::class, 'index'])->can('viewAny', Keymap::class);
     Route::post('layout-proposals', [KeyboardController::class, 'propose'])->can('viewAny', Keymap::class);
     Route::get('table', TableController::class)->can('viewAny', Keymap::class);
@@ -50,8 +57,16 @@ Route::middleware('auth')->group(function (): void {
     Route::post('keymaps/{keymap}/undo', [KeymapController::class, 'undo'])->can('update', 'keymap');
     Route::post('keymaps/{keymap}/redo', [KeymapController::class, 'redo'])->can('update', 'keymap');
 
+    Route::post('keymaps/{keymap}/saves', [DraftController::class, 'save'])->can('update', 'keymap');
+    Route::post('keymaps/{keymap}/returns', [DraftController::class, 'goBack'])->can('update', 'keymap');
+    Route::get('keymaps/{keymap}/comparison', [DraftController::class, 'compare'])->can('view', 'keymap');
+    Route::patch('keymaps/{keymap}', [DraftController::class, 'label'])->can('update', 'keymap');
+    Route::delete('keymaps/{keymap}', [DraftController::class, 'delete'])->can('update', 'keymap');
+    Route::post('keymaps/{keymap}/take-backs', [DraftController::class, 'takeBack'])->withTrashed()->can('update', 'keymap');
+
     Route::post('applications/{application}/key-files', [KeyFileController::class, 'store'])->can('create', KeyFile::class);
     Route::get('key-files/{keyFile}', [KeyFileController::class, 'show'])->can('view', 'keyFile');
+    Route::post('key-files/{keyFile}/frees', [KeyFileController::class, 'free'])->can('view', 'keyFile');
 
     Route::get('presets', [PresetController::class, 'index'])->can('viewAny', Preset::class);
     Route::post('presets', [PresetController::class, 'store'])->can('create', Preset::class);

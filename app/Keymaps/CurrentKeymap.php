@@ -12,6 +12,8 @@ use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\CommandDifference;
+use Zebrafinch\Core\Keymap\Comparison;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /** What somebody works with in one application: a keymap of their own, or the protected factory one. */
@@ -38,6 +40,14 @@ final class CurrentKeymap
         $desktop = $this->desktop === null ? null : TitleBindings::for($this->application, $this->desktop->at($seat));
 
         return new LoadedKeymap($this->application, $this->bindings, $seat, $desktop);
+    }
+
+    /** @return list<string> ids of the commands whose bindings are not as they were at the last save */
+    public function unsavedCommands(): array
+    {
+        $differences = $this->own === null ? [] : Comparison::between($this->own->saved_bindings, $this->bindings)->differences;
+
+        return array_values(array_unique(array_map(static fn (CommandDifference $one): string => $one->command, $differences)));
     }
 
     /** @return list<string> ids of the commands whose bindings are not the factory's */

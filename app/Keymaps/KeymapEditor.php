@@ -61,6 +61,21 @@ final readonly class KeymapEditor
         });
     }
 
+    /**
+     * The point that one can go back to.
+     *
+     * @throws StaleKeymap
+     */
+    public function save(Keymap $keymap, int $version): Keymap
+    {
+        return DB::transaction(function () use ($keymap, $version): Keymap {
+            $locked = $this->lockAt($keymap, $version);
+            $locked->update(['saved_bindings' => $locked->bindings, 'saved_at' => now()]);
+
+            return $locked;
+        });
+    }
+
     public function lastDone(Keymap $keymap): ?Edit
     {
         return $keymap->edits()->where('undone', false)->reorder('id', 'desc')->first();

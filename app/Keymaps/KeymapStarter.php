@@ -70,7 +70,7 @@ final readonly class KeymapStarter
             $bindings = $change->applyTo($parent->bindings);
             $variant = $user->kit->keymaps()->create([
                 'application' => $parent->application, 'name' => $name, 'in_use' => false, 'version' => 1, 'source' => $parent->source,
-                'bindings' => $bindings, 'parent_id' => $parent->id, 'overlay' => Overlay::between($parent->bindings, $bindings),
+                'bindings' => $bindings, 'parent_id' => $parent->id, 'overlay' => Overlay::between($parent->bindings, $bindings), 'saved_bindings' => $bindings, 'saved_at' => now(),
             ]);
             $this->use($variant);
 
@@ -90,9 +90,10 @@ final readonly class KeymapStarter
     {
         return DB::transaction(function () use ($user, $application, $name, $bytes, $title, $change): Keymap {
             $this->requireFreeName($user, $application, $name);
+            $bindings = $this->library->dialect($application)->read($bytes, $application)->bindings();
             $keymap = $user->kit->keymaps()->create([
                 'application' => $application->id, 'name' => $name, 'in_use' => false, 'version' => 1, 'source' => $bytes,
-                'bindings' => $this->library->dialect($application)->read($bytes, $application)->bindings(),
+                'bindings' => $bindings, 'saved_bindings' => $bindings, 'saved_at' => now(),
             ]);
             $this->use($keymap);
 

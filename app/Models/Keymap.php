@@ -9,6 +9,7 @@ use App\Models\Casts\AsOverlay;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Overlay;
@@ -24,19 +25,25 @@ use Zebrafinch\Core\Keymap\Overlay;
  * @property Bindings $bindings
  * @property int|null $parent_id
  * @property Overlay|null $overlay
+ * @property Bindings $saved_bindings
+ * @property Carbon $saved_at
+ * @property list<string> $tags
+ * @property Carbon|null $deleted_at
  * @property Carbon $updated_at
  * @property-read Kit $kit
  * @property-read Keymap|null $parent
  */
 final class Keymap extends Model
 {
+    use SoftDeletes;
+
     /** @var list<string> */
-    protected $fillable = ['kit_id', 'application', 'name', 'in_use', 'version', 'source', 'bindings', 'parent_id', 'overlay'];
+    protected $fillable = ['kit_id', 'application', 'name', 'in_use', 'version', 'source', 'bindings', 'parent_id', 'overlay', 'saved_bindings', 'saved_at', 'tags'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['in_use' => 'boolean', 'bindings' => AsBindings::class, 'overlay' => AsOverlay::class];
+        return ['in_use' => 'boolean', 'bindings' => AsBindings::class, 'overlay' => AsOverlay::class, 'saved_bindings' => AsBindings::class, 'saved_at' => 'datetime', 'tags' => 'array'];
     }
 
     /** @return BelongsTo<Kit, $this> */

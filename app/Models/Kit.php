@@ -36,6 +36,12 @@ final class Kit extends Model
         return $this->hasMany(Preset::class);
     }
 
+    /** @return HasMany<MeantClash, $this> */
+    public function meantClashes(): HasMany
+    {
+        return $this->hasMany(MeantClash::class);
+    }
+
     /** The keymap of one application that its owner works with; null while that is the factory one. */
     public function inUse(string $application): ?Keymap
     {

@@ -125,6 +125,161 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/applications/{application}/clashes/{clash}/meaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Accept a clash as it is */
+        put: operations["putApplicationsApplicationClashesClashMeaning"];
+        post?: never;
+        /** Do not accept it any more */
+        delete: operations["deleteApplicationsApplicationClashesClashMeaning"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/settlement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A cheapest set of repairs that leaves no fault */
+        get: operations["getApplicationsApplicationSettlement"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/several": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Preview one change of many bindings */
+        post: operations["postApplicationsApplicationSeveral"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/saves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set the point that one can go back to */
+        post: operations["postKeymapsKeymapSaves"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/returns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go back to the last save or to the factory keymap */
+        post: operations["postKeymapsKeymapReturns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a keymap differs from another one */
+        get: operations["getKeymapsKeymapComparison"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Put a keymap away */
+        delete: operations["deleteKeymapsKeymap"];
+        options?: never;
+        head?: never;
+        /** Rename or tag a keymap */
+        patch: operations["patchKeymapsKeymap"];
+        trace?: never;
+    };
+    "/keymaps/{keymap}/take-backs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a deleted keymap back */
+        post: operations["postKeymapsKeymapTakeBacks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/key-files/{keyFile}/frees": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Free the chord of one line from all other lines */
+        post: operations["postKeyFilesKeyfileFrees"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/keyboards": {
         parameters: {
             query?: never;
@@ -959,6 +1114,54 @@ export interface components {
         Clashes: {
             keymap: string;
             clashes: components["schemas"]["Clash"][];
+            /** @description Those that somebody has accepted, by id. */
+            meant: {
+                [key: string]: components["schemas"]["Meaning"];
+            };
+        };
+        Meaning: {
+            reason: string;
+            since: string;
+        };
+        Repair: {
+            id: string;
+            chord: components["schemas"]["Chord"];
+            steps: string[];
+            cost: number;
+            change: components["schemas"]["Change"];
+            consequences: components["schemas"]["Consequences"];
+        };
+        /** @description Repairs that can be made each by itself and together leave no fault. */
+        Settlement: {
+            repairs: components["schemas"]["Repair"][];
+            cost: number;
+            /** @description No set that leaves no fault costs less. */
+            bound: number;
+            is_cheapest: boolean;
+            sentence: string;
+        };
+        SeveralPreview: {
+            change: components["schemas"]["Change"];
+            consequences: components["schemas"]["Consequences"];
+        };
+        CommandDifference: {
+            command: components["schemas"]["CommandName"];
+            context: components["schemas"]["Named"];
+            before: components["schemas"]["Binding"][];
+            after: components["schemas"]["Binding"][];
+        };
+        Comparison: {
+            with: string;
+            differences: components["schemas"]["CommandDifference"][];
+        };
+        DeletedKeymap: {
+            id: number;
+            application: string;
+            name: string;
+        };
+        RemovedLine: {
+            line: number;
+            text: string;
         };
         ClashRemedies: {
             clash: components["schemas"]["Clash"];
@@ -1041,6 +1244,10 @@ export interface components {
             stripes: components["schemas"]["Stripe"][];
         };
         KeymapBrief: {
+            tags: string[];
+            version: number;
+            /** @description How many commands differ from the last save. */
+            unsaved: number;
             id: number;
             application: string;
             name: string;
@@ -1052,8 +1259,13 @@ export interface components {
         Keymaps: {
             kit: string;
             keymaps: components["schemas"]["KeymapBrief"][];
+            deleted: components["schemas"]["DeletedKeymap"][];
         };
         Keymap: {
+            tags: string[];
+            saved_at: string | null;
+            /** @description How many commands differ from the last save. */
+            unsaved: number;
             /** @description Null for the factory keymap. */
             id: number | null;
             application: components["schemas"]["Named"];
@@ -1079,6 +1291,8 @@ export interface components {
             removed: components["schemas"]["Binding"][];
         };
         KeyFileReport: {
+            /** @description Lines that just went to free a chord. */
+            removed: components["schemas"]["RemovedLine"][];
             id: number;
             name: string;
             application: components["schemas"]["Named"];
@@ -1455,6 +1669,7 @@ export interface operations {
     getApplicationsApplicationClashes: {
         parameters: {
             query?: {
+                parallels?: "1";
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];
@@ -1504,6 +1719,364 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClashRemedies"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putApplicationsApplicationClashesClashMeaning: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+                clash: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clashes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteApplicationsApplicationClashesClashMeaning: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+                clash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clashes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationSettlement: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settlement"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postApplicationsApplicationSeveral: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "to-layer" | "to-context" | "copy-to-context" | "exchange-layers" | "clear-context";
+                    bindings?: string[];
+                    /** @description Held modifiers joined by plus signs, or plain. */
+                    layer?: string;
+                    other_layer?: string;
+                    context?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeveralPreview"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapSaves: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapReturns: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    to: "saved" | "factory";
+                    version: number;
+                    context?: string | null;
+                    command?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeymapsKeymapComparison: {
+        parameters: {
+            query: {
+                with: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteKeymapsKeymap: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    patchKeymapsKeymap: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name?: string;
+                    tags?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapTakeBacks: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeyFilesKeyfileFrees: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keyFile: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    line: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyFileReport"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -1719,7 +2292,7 @@ export interface operations {
                 application?: string;
                 /** @description The home of the command. */
                 context?: string;
-                only?: "bound" | "unbound" | "changed" | "unchanged" | "menu-only";
+                only?: "bound" | "unbound" | "changed" | "unchanged" | "unsaved" | "menu-only";
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];

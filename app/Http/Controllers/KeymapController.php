@@ -16,9 +16,12 @@ use App\Models\Keymap;
 use Illuminate\Http\JsonResponse;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Comparison;
 
 final readonly class KeymapController
 {
+    private const MOST_DELETED = 20;
+
     public function __construct(private KitReader $kit, private KeymapEditor $editor, private KeymapStarter $starter)
     {
     }
@@ -33,7 +36,10 @@ final readonly class KeymapController
             'keymaps' => $own->map(static fn (Keymap $keymap): array => [
                 'id' => $keymap->id, 'application' => $keymap->application, 'name' => $keymap->name, 'in_use' => $keymap->in_use,
                 'bindings' => count($keymap->bindings), 'follows' => $keymap->parent?->name, 'updated_at' => $keymap->updated_at->toIso8601String(),
+                'tags' => $keymap->tags, 'version' => $keymap->version, 'unsaved' => count(Comparison::between($keymap->saved_bindings, $keymap->bindings)->differences),
             ])->all(),
+            'deleted' => Keymap::onlyTrashed()->where('kit_id', $request->person()->kit->id)->orderByDesc('deleted_at')->limit(self::MOST_DELETED)->get()
+                ->map(static fn (Keymap $keymap): array => ['id' => $keymap->id, 'application' => $keymap->application, 'name' => $keymap->name])->all(),
         ]);
     }
 
@@ -96,7 +102,8 @@ final readonly class KeymapController
         return $this->answerFor($request, $keymap);
     }
 
-    private function answerFor(SeatRequest $request, Keymap $keymap): JsonResponse
+    /** The keymap as it is now. */
+    public function answerFor(SeatRequest $request, Keymap $keymap): JsonResponse
     {
         return $this->answer($this->kit->of($request->person(), $request->library()->application($keymap->application)), $request->seat());
     }
@@ -115,6 +122,9 @@ final readonly class KeymapController
             'version' => $own->version ?? 0,
             'undo' => $own === null ? null : $this->editor->lastDone($own)?->title,
             'redo' => $own === null ? null : $this->editor->firstUndone($own)?->title,
+            'tags' => $own->tags ?? [],
+            'saved_at' => $own?->saved_at->toIso8601String(),
+            'unsaved' => $own === null ? 0 : count(Comparison::between($own->saved_bindings, $current->bindings)->differences),
             'bindings' => array_map(static fn (Binding $one): array => $shapes->binding($one), $current->bindings->all()),
         ], $status);
     }

@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\RemapRequest;
-use App\Http\Requests\SeatRequest;
 use App\Http\Shapes\Shapes;
 use App\Keymaps\KitReader;
 use Illuminate\Http\JsonResponse;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Application\CommandTrait;
-use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
-use Zebrafinch\Core\Clash\Remedies;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
@@ -80,27 +77,5 @@ final readonly class RemapController
     private function choice(Shapes $shapes, Choice $choice, Binding $about, LoadedKeymap $keymap): array
     {
         return $shapes->choice($choice, (new Who($keymap->after($choice->change)))->gets($about->chord, $about->gesture, $about->context));
-    }
-
-    public function clashes(SeatRequest $request): JsonResponse
-    {
-        $current = $this->kit->of($request->person(), $request->application());
-        $shapes = new Shapes($current->application, $request->seat());
-
-        return new JsonResponse([
-            'keymap' => $current->name(),
-            'clashes' => array_map($shapes->clash(...), array_values($this->docket->of($current->at($request->seat())))),
-        ]);
-    }
-
-    public function remedies(SeatRequest $request, string $application, string $clash): JsonResponse
-    {
-        $keymap = $this->kit->of($request->person(), $request->application())->at($request->seat());
-        /** @var Clash $found */
-        $found = $this->docket->of($keymap)[$clash] ?? abort(404);
-        $shapes = new Shapes($keymap->application, $request->seat());
-        $remedies = (new Remedies($this->docket, $this->kit->freeChords($request->person(), $keymap->application)))->for($found, $keymap);
-
-        return new JsonResponse(['clash' => $shapes->clash($found), 'remedies' => array_map($shapes->remedy(...), $remedies)]);
     }
 }

@@ -19,7 +19,7 @@ final class FindRequest extends SeatRequest
             'words' => ['present', 'nullable', 'string', 'max:200'],
             'application' => ['sometimes', 'string', 'max:60'],
             'context' => ['sometimes', 'string', 'max:100'],
-            'only' => ['sometimes', 'in:bound,unbound,changed,unchanged,menu-only'],
+            'only' => ['sometimes', 'in:bound,unbound,changed,unchanged,unsaved,menu-only'],
         ];
     }
 
@@ -28,7 +28,7 @@ final class FindRequest extends SeatRequest
     {
         return parent::messages() + [
             'words' => 'Write up to 200 characters.',
-            'only' => 'Narrow to one of: bound, unbound, changed, unchanged, menu-only.',
+            'only' => 'Narrow to one of: bound, unbound, changed, unchanged, unsaved, menu-only.',
         ];
     }
 
@@ -66,6 +66,7 @@ final class FindRequest extends SeatRequest
             'unbound' => $keymap->bindings->ofCommand($command->id) === [],
             'changed' => in_array($command->id, $keymap->changedCommands($library), true),
             'unchanged' => ! in_array($command->id, $keymap->changedCommands($library), true),
+            'unsaved' => in_array($command->id, $keymap->unsavedCommands(), true),
             'menu-only' => $command->is(CommandTrait::MenuOnly),
             default => true,
         };

@@ -39,6 +39,16 @@ final readonly class KeyFileWriter
     }
 
     /**
+     * The file without some of its lines.
+     *
+     * @param  list<Entry>  $removed  of this file
+     */
+    public function without(KeyFile $file, array $removed): string
+    {
+        return $this->apply($file->bytes, $this->dialect->edits($file, $removed, []));
+    }
+
+    /**
      * @param  list<Binding>  $bindings
      * @return array<int, Entry> of equal ones the last in the file first
      */

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class LabelRequest extends SeatRequest
+{
+    /** @return array<string, mixed> */
+    protected function moreRules(): array
+    {
+        return [
+            'name' => ['sometimes', 'required', 'string', 'max:60'],
+            'tags' => ['sometimes', 'present', 'array', 'max:10'],
+            'tags.*' => ['required', 'string', 'max:30'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return parent::messages() + ['name' => 'Give the keymap a name of up to 60 characters.', 'tags' => 'Up to ten tags of up to 30 characters.', 'tags.*' => 'A tag has up to 30 characters.'];
+    }
+}
