@@ -12,6 +12,7 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Remap\FreeChords;
 
 /** Answers what a person's keymaps are now. */
@@ -61,8 +62,11 @@ final readonly class KitReader
      *
      * @param  array<string, Seat>  $alsoAt  by the name of its room: where the chords must be reached too
      */
-    public function freeChords(User $user, Application $application, array $alsoAt = []): FreeChords
+    public function freeChords(User $user, Application $application, Seat $seat, array $alsoAt = []): FreeChords
     {
+        if ($application->id === DesktopCatalogue::ID) {
+            return new FreeChords([], $alsoAt, $this->library->reserved(), array_combine($this->library->applicationIds(), array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->all($user))));
+        }
         $vocabulary = $this->library->vocabulary();
         $elsewhere = [];
         foreach ($application->commands() as $command) {

@@ -1,6 +1,7 @@
 import { keepPreviousData, QueryClient, useQuery } from '@tanstack/react-query'
 import { useSeat, type Seat } from '../seat/seat'
 import { answer, api, ProblemError } from './client'
+import type { paths } from './schema'
 
 export const queries = new QueryClient({
   defaultOptions: {
@@ -85,13 +86,14 @@ export const useKeyboards = () =>
   useQuery({ queryKey: ['keyboards'], queryFn: () => answer(api.GET('/keyboards')), staleTime: Infinity })
 
 /** @param wish context and chord may be empty: the command's home, and no chord yet */
-export function useRemap(application: string, wish: { command: string; context: string; chord: string; rooms: string }) {
+export function useRemap(application: string, wish: { command: string; context: string; chord: string; rooms: string; gesture: 'tap' | 'hold' }) {
   const seat = useSeat()
   const query = {
     command: wish.command, ...seat,
     ...(wish.context === '' ? {} : { context: wish.context }),
     ...(wish.chord === '' ? {} : { chord: wish.chord }),
     ...(wish.rooms === '' ? {} : { rooms: wish.rooms }),
+    ...(wish.gesture === 'tap' ? {} : { gesture: wish.gesture }),
   }
   return useQuery({
     queryKey: ['kit', 'remap', application, query],
@@ -101,12 +103,45 @@ export function useRemap(application: string, wish: { command: string; context: 
   })
 }
 
-export function useClashes(application: string) {
-  const query = useSeat()
+export function useClashes(application: string, withParallels: boolean) {
+  const seat = useSeat()
+  const query = withParallels ? { ...seat, parallels: '1' as const } : seat
   return useQuery({
     queryKey: ['kit', 'clashes', application, query],
     queryFn: () => answer(api.GET('/applications/{application}/clashes', { params: { path: { application }, query } })),
     enabled: application !== '',
+    placeholderData: keepPreviousData,
+  })
+}
+
+export function useSettlement(application: string) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'settlement', application, query],
+    queryFn: () => answer(api.GET('/applications/{application}/settlement', { params: { path: { application }, query } })),
+  })
+}
+
+/** @param other saved, factory, or the id of another keymap */
+export function useComparison(keymap: number, other: string) {
+  const query = { with: other, ...useSeat() }
+  return useQuery({
+    queryKey: ['kit', 'comparison', keymap, query],
+    queryFn: () => answer(api.GET('/keymaps/{keymap}/comparison', { params: { path: { keymap }, query } })),
+    placeholderData: keepPreviousData,
+  })
+}
+
+export type SeveralWish = NonNullable<paths['/applications/{application}/several']['post']['requestBody']>['content']['application/json']
+
+/** @param wish null while it is not complete */
+export function useSeveral(application: string, wish: SeveralWish | null) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'several', application, wish, query],
+    queryFn: () => answer(api.POST('/applications/{application}/several', { params: { path: { application }, query }, body: wish ?? { kind: 'to-layer' } })),
+    enabled: wish !== null,
+    placeholderData: keepPreviousData,
   })
 }
 
@@ -119,9 +154,11 @@ export function useRemedies(application: string, clash: string) {
   })
 }
 
-export function useStripes() {
-  const query = useSeat()
-  return useQuery({ queryKey: ['kit', 'stripes', query], queryFn: () => answer(api.GET('/stripes', { params: { query } })) })
+/** @param applications ids with commas between; empty for all */
+export function useStripes(applications: string) {
+  const seat = useSeat()
+  const query = applications === '' ? seat : { ...seat, applications }
+  return useQuery({ queryKey: ['kit', 'stripes', query], queryFn: () => answer(api.GET('/stripes', { params: { query } })), placeholderData: keepPreviousData })
 }
 
 export function useKeyFile(id: number) {

@@ -1201,6 +1201,8 @@ export interface components {
             desktop: string | null;
         };
         Wanted: {
+            /** @enum {string} */
+            gesture: "tap" | "hold";
             chord: components["schemas"]["Chord"];
             reach: components["schemas"]["Reach"];
             is_already_so: boolean;
@@ -1639,6 +1641,7 @@ export interface operations {
                 command: string;
                 context?: string;
                 chord?: string;
+                gesture?: "tap" | "hold";
                 /** @description Rooms that free chords must work in too, joined by commas. */
                 rooms?: string;
                 /** @description The system of the seat. */
@@ -2319,6 +2322,7 @@ export interface operations {
     getStripes: {
         parameters: {
             query?: {
+                applications?: string;
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];

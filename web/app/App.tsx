@@ -8,11 +8,13 @@ import { ApplicationsPlace } from '../places/applications/ApplicationsPlace'
 import { BringInPlace } from '../places/applications/BringInPlace'
 import { KeyFilePlace } from '../places/applications/KeyFilePlace'
 import { ClashesPlace } from '../places/clashes/ClashesPlace'
+import { DraftPlace } from '../places/draft/DraftPlace'
 import { FindPlace } from '../places/find/FindPlace'
 import { MatchPlace } from '../places/match/MatchPlace'
 import { PresetsPlace } from '../places/presets/PresetsPlace'
 import { RehearsePlace } from '../places/rehearse/RehearsePlace'
 import { RemapPlace } from '../places/remap/RemapPlace'
+import { SeveralPlace } from '../places/several/SeveralPlace'
 import { SignInPlace } from '../places/sign-in/SignInPlace'
 import { SuitesPlace } from '../places/suites/SuitesPlace'
 import { TravelPlace } from '../places/travel/TravelPlace'
@@ -32,6 +34,8 @@ const router = createBrowserRouter([
       { path: 'find', element: <FindPlace /> },
       { path: 'remap/:application?', element: <RemapPlace /> },
       { path: 'clashes/:application?', element: <ClashesPlace /> },
+      { path: 'changes/:application', element: <DraftPlace /> },
+      { path: 'several/:application', element: <SeveralPlace /> },
       { path: 'match', element: <MatchPlace /> },
       { path: 'presets', element: <PresetsPlace /> },
       { path: 'suites', element: <SuitesPlace /> },

@@ -15,10 +15,13 @@ const PLACES = [
   ['suites', 'Suites'], ['rehearse', 'Rehearse'], ['applications', 'Applications'],
 ] as const
 
+/** Reached from the places above. */
+const BESIDE = [['changes', 'Changes'], ['several', 'Several at once']] as const
+
 export function Frame() {
   const session = useSession()
   const { pathname, search } = useLocation()
-  const place = PLACES.find(([path]) => pathname.startsWith(`/${path}`))
+  const place = [...PLACES, ...BESIDE].find(([path]) => pathname.startsWith(`/${path}`))
   useEffect(() => { document.title = `${place?.[1] ?? 'Nowhere'} · Zebrafinch` }, [place])
   return (
     <Asking of={session}>

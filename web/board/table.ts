@@ -49,6 +49,12 @@ export function ladderOf(application: TableApplication, press: string, place: nu
   return known[ladder] ??= viewOf(application, application.ladders[ladder] ?? [])
 }
 
+/** Who gets a press that is held down; null where that runs what a tap does, or nothing. */
+export function holdOf(application: TableApplication, press: string, place: number): LadderView | null {
+  const ladder = application.holds[press]?.[place]
+  return ladder === undefined ? null : viewOf(application, application.ladders[ladder] ?? [])
+}
+
 function viewOf(application: TableApplication, ladder: number[]): LadderView {
   const rungs = ladder.flatMap((number) => {
     const rung = application.rungs[number]

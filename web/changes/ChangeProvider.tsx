@@ -1,6 +1,6 @@
 import { useCallback, useState, type ReactNode } from 'react'
 import { answer, api, ProblemError, type Schema } from '../api/client'
-import { forgetKit } from '../api/queries'
+import { forgetKit, queries } from '../api/queries'
 import { useSeat } from '../seat/seat'
 import { ChangeContext, type WantedChange } from './changes'
 import { MergeDialog } from './MergeDialog'
@@ -37,7 +37,8 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
 
   const make = useCallback((wanted: WantedChange) => {
     const path = { application: wanted.application }
-    answer(api.GET('/applications/{application}/keymap', { params: { path, query } }))
+    // The version that the page shows: what somebody else did since is then noticed.
+    queries.query({ queryKey: ['kit', 'keymap', wanted.application, query], queryFn: () => answer(api.GET('/applications/{application}/keymap', { params: { path, query } })), staleTime: Infinity })
       .then((keymap) => keymap.id === null
         ? setStep({ at: 'naming', wanted, error: null })
         : write(wanted, keymap.id, keymap.version, false))

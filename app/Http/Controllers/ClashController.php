@@ -46,7 +46,7 @@ final readonly class ClashController
         $keymap = $this->loaded($request);
         $found = $this->find($clash, $keymap);
         $shapes = new Shapes($keymap->application, $request->seat());
-        $remedies = (new Remedies($this->docket, $this->kit->freeChords($request->person(), $keymap->application)))->for($found, $keymap);
+        $remedies = (new Remedies($this->docket, $this->kit->freeChords($request->person(), $keymap->application, $keymap->seat)))->for($found, $keymap);
 
         return new JsonResponse(['clash' => $shapes->clash($found), 'remedies' => array_map($shapes->remedy(...), $remedies)]);
     }
@@ -75,7 +75,7 @@ final readonly class ClashController
     {
         $keymap = $this->loaded($request);
         $shapes = new Shapes($keymap->application, $request->seat());
-        $settlement = SettleAll::of($keymap, $this->docket, $this->kit->freeChords($request->person(), $keymap->application));
+        $settlement = SettleAll::of($keymap, $this->docket, $this->kit->freeChords($request->person(), $keymap->application, $keymap->seat));
 
         return new JsonResponse([
             'repairs' => array_map(fn (Repair $one): array => [

@@ -17,7 +17,6 @@ use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Reach\ReachJudge;
-use Zebrafinch\Core\Reach\ReservedChords;
 use Zebrafinch\Core\Remap\Choice;
 use Zebrafinch\Core\Remap\Remap;
 
@@ -46,8 +45,8 @@ final readonly class RemapController
             'command' => [...$shapes->commandName($command->id), 'menu' => $command->menu, 'tooltip' => $command->tooltip, 'home' => $command->home, 'is_menu_only' => $command->is(CommandTrait::MenuOnly), 'desktop' => $this->desktopCommand($application, $command)],
             'context' => $shapes->contextName($application->contexts->get($context)),
             'bindings' => array_map(fn (Binding $one): array => [...$shapes->binding($one), 'removal' => $this->choice($shapes, $remap->removal($one), $one, $keymap)], $own),
-            'free' => array_map($shapes->freeChord(...), $this->kit->freeChords($request->person(), $application, $request->rooms())->for($keymap, $command->id, $context, self::FREE_CHORDS)),
-            'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord($application), $command->id, $context), $keymap, $request->library()->reserved()) : null,
+            'free' => array_map($shapes->freeChord(...), $this->kit->freeChords($request->person(), $application, $request->seat(), $request->rooms())->for($keymap, $command->id, $context, self::FREE_CHORDS)),
+            'wanted' => $request->filled('chord') ? $this->wanted($shapes, $remap, new Binding($request->chord($application), $command->id, $context, $request->gesture()), $keymap, $request) : null,
         ]);
     }
 
@@ -60,17 +59,29 @@ final readonly class RemapController
     }
 
     /** @return array<string, mixed> */
-    private function wanted(Shapes $shapes, Remap $remap, Binding $wanted, LoadedKeymap $keymap, ReservedChords $reserved): array
+    private function wanted(Shapes $shapes, Remap $remap, Binding $wanted, LoadedKeymap $keymap, RemapRequest $request): array
     {
         return [
             'chord' => $shapes->chord($wanted->chord),
-            'reach' => Shapes::reach($keymap->seat->printer(), (new ReachJudge($keymap->seat, $reserved))->of($wanted->chord)),
+            'gesture' => $wanted->gesture->value,
+            'reach' => Shapes::reach($keymap->seat->printer(), (new ReachJudge($keymap->seat, $request->library()->reserved()))->of($wanted->chord)),
             'is_already_so' => $remap->isAlreadySo($wanted),
             'holders' => array_map($shapes->binding(...), $remap->holders($wanted)),
-            'neighbours' => array_map($shapes->binding(...), $remap->neighbours($wanted)),
+            'neighbours' => [...array_map($shapes->binding(...), $remap->neighbours($wanted)), ...$this->takenFrom($wanted, $keymap, $request)],
             'ladder' => $shapes->ladder((new Who($keymap))->gets($wanted->chord, $wanted->gesture, $wanted->context)),
             'choices' => array_map(fn (Choice $choice): array => $this->choice($shapes, $choice, $wanted, $keymap), $remap->choices($wanted)),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what the application in front would lose to the desktop */
+    private function takenFrom(Binding $wanted, LoadedKeymap $keymap, RemapRequest $request): array
+    {
+        if ($keymap->application->id !== DesktopCatalogue::ID || ! in_array($wanted->context, $request->library()->applicationIds(), true)) {
+            return [];
+        }
+        $inFront = $this->kit->of($request->person(), $request->library()->application($wanted->context))->at($keymap->seat);
+
+        return array_map((new Shapes($inFront->application, $keymap->seat))->binding(...), $inFront->onPress($keymap->seat->pressIds($wanted->chord)[0]));
     }
 
     /** @return array<string, mixed> */

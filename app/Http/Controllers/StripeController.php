@@ -27,7 +27,7 @@ final readonly class StripeController
     {
         $seat = $request->seat();
         /** @var non-empty-list<LoadedKeymap> $keymaps */
-        $keymaps = array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->kit->all($request->person()));
+        $keymaps = array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->chosen($request));
         $stripes = new Stripes($keymaps, $this->library->vocabulary());
         $all = $stripes->all();
 
@@ -52,5 +52,15 @@ final readonly class StripeController
                 }, $stripe->cells),
             ], $all),
         ]);
+    }
+
+    /** @return list<CurrentKeymap> those of the applications that are asked for; all of them if none is */
+    private function chosen(SeatRequest $request): array
+    {
+        $all = $this->kit->all($request->person());
+        $names = explode(',', $request->string('applications')->toString());
+        $chosen = array_values(array_filter($all, static fn (CurrentKeymap $one): bool => in_array($one->application->id, $names, true)));
+
+        return $chosen === [] ? $all : $chosen;
     }
 }

@@ -45,7 +45,7 @@ final readonly class TravelController
     {
         $there = $current->at($request->there());
         $shapes = new Shapes($current->application, $request->there());
-        $check = new TravelCheck($request->library()->reserved(), $this->kit->freeChords($request->person(), $current->application));
+        $check = new TravelCheck($request->library()->reserved(), $this->kit->freeChords($request->person(), $current->application, $request->seat()));
         $findings = $check->of($there);
 
         return [

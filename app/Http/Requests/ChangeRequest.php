@@ -11,7 +11,7 @@ use Zebrafinch\Core\Keymap\Change;
 /** A request that brings a change of bindings. */
 class ChangeRequest extends SeatRequest
 {
-    private const MOST_BINDINGS = 500;
+    private const MOST_BINDINGS = 2_000;
 
     /** @return array<string, mixed> */
     protected function moreRules(): array
@@ -22,7 +22,7 @@ class ChangeRequest extends SeatRequest
             'change.removed' => ['present_with:change', 'array', 'max:'.self::MOST_BINDINGS],
             'change.added' => ['present_with:change', 'array', 'max:'.self::MOST_BINDINGS],
             'change.*.*.chord' => ['required', 'string', 'max:100'],
-            'change.*.*.command' => ['required', 'string', 'max:100'],
+            'change.*.*.command' => ['required', 'string', 'max:200'],
             'change.*.*.context' => ['required', 'string', 'max:100'],
             'change.*.*.gesture' => ['sometimes', 'in:tap,hold'],
             ...$this->rulesBesideTheChange(),

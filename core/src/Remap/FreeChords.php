@@ -44,8 +44,9 @@ final readonly class FreeChords
     /**
      * @param  array<string, list<Chord>>  $elsewhere  by command: the first chords of its intent in other applications
      * @param  array<string, Seat>  $alsoAt  by the name of its room: where the chord must be reached too, as it is written
+     * @param  array<string, LoadedKeymap>  $inFront  for the desktop, by context: the application that a chord would be taken from
      */
-    public function __construct(private array $elsewhere = [], private array $alsoAt = [], ?ReservedChords $reserved = null)
+    public function __construct(private array $elsewhere = [], private array $alsoAt = [], ?ReservedChords $reserved = null, private array $inFront = [])
     {
         $this->reserved = $reserved ?? ReservedChords::none();
     }
@@ -69,6 +70,11 @@ final readonly class FreeChords
 
     private function isFree(LoadedKeymap $keymap, Chord $chord, string $context): bool
     {
+        $inFront = $this->inFront[$context] ?? null;
+        if ($inFront !== null && ($inFront->onPress($inFront->seat->pressIds($chord)[0]) !== [] || $inFront->seat->typed($chord) !== null)) {
+            return false;
+        }
+
         return array_filter($keymap->gestures(), static fn (Gesture $one): bool => ! $keymap->isFree($chord, $one, $context)) === [];
     }
 

@@ -1,13 +1,12 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { answer, api, type Schema } from '../../api/client'
-import { forgetKit, useCatalogue, useKeymap, useKeymaps } from '../../api/queries'
+import type { Schema } from '../../api/client'
+import { useCatalogue, useKeymap } from '../../api/queries'
 import { ApplicationTabs } from '../../parts/ApplicationTabs'
 import { Asking } from '../../parts/Asking'
 import { KeysList } from '../../parts/Keys'
-import { ProblemNote } from '../../parts/ProblemNote'
 import { useFirstApplication } from '../../parts/useFirstApplication'
-import { useSeat } from '../../seat/seat'
+import { OwnKeymaps } from './OwnKeymaps'
 
 const LOADING: Record<Schema['Catalogue']['loading'], string> = {
   'refuse-file': 'refuses its whole key file when one context has a chord twice',
@@ -34,7 +33,7 @@ export function ApplicationsPlace() {
         {(data) => (
           <div className="application">
             <div>
-              <p>{data.name}, for {data.purpose}: {data.command_count} commands. It {PRECEDENCE[data.precedence]}, and {LOADING[data.loading]}. Its key file is called <code>{data.file_name}</code>.</p>
+              <p>{data.name}, for {data.purpose}: {data.command_count} commands. It {PRECEDENCE[data.precedence]}, and {LOADING[data.loading]}. Its key file is called <code>{data.file_name}</code>{data.chords === 'character' && ' and names keys by what they type'}.{data.tells_hold && ' It tells a hold from a tap.'}</p>
               <Contexts contexts={data.contexts} />
               <OwnKeymaps application={data.id} />
             </div>
@@ -57,41 +56,6 @@ function Contexts({ contexts }: { contexts: Schema['Context'][] }) {
   )
 }
 
-function OwnKeymaps({ application }: { application: string }) {
-  const query = useSeat()
-  const keymaps = useKeymaps()
-  const [error, setError] = useState<Error | null>(null)
-  const use = (request: Promise<unknown>) => {
-    request.then(() => { setError(null) }, (failure: unknown) => { setError(failure as Error) }).finally(() => void forgetKit())
-  }
-  return (
-    <>
-      <h2>Keymaps</h2>
-      <Asking of={keymaps}>
-        {({ keymaps: all }) => {
-          const own = all.filter((one) => one.application === application)
-          const factoryInUse = own.every((one) => !one.in_use)
-          return (
-            <ul className="own-keymaps">
-              <li data-in-use={factoryInUse}>
-                <strong>Factory</strong> <span className="quiet">protected</span>
-                {factoryInUse ? <b>in use</b> : <button type="button" className="plain" onClick={() => { use(answer(api.POST('/applications/{application}/use-factory', { params: { path: { application }, query } }))) }}>use the factory keymap</button>}
-              </li>
-              {own.map((one) => (
-                <li key={one.id} data-in-use={one.in_use}>
-                  <strong>{one.name}</strong> <span className="quiet">{one.bindings} bindings{one.follows !== null && `, follows ${one.follows}`}</span>
-                  {one.in_use ? <b>in use</b> : <button type="button" className="plain" onClick={() => { use(answer(api.POST('/keymaps/{keymap}/use', { params: { path: { keymap: one.id }, query } }))) }}>use {one.name}</button>}
-                </li>
-              ))}
-            </ul>
-          )
-        }}
-      </Asking>
-      <ProblemNote error={error} />
-    </>
-  )
-}
-
 function Commands({ catalogue }: { catalogue: Schema['Catalogue'] }) {
   const [context, setContext] = useState('')
   const bindings = useKeymap(catalogue.id).data?.bindings ?? []
@@ -110,7 +74,7 @@ function Commands({ catalogue }: { catalogue: Schema['Catalogue'] }) {
       <ul className="commands">
         {shown.map((command) => (
           <li key={command.id}>
-            <Link to={`/remap/${catalogue.id}?command=${command.id}`}>{command.name}</Link>
+            <Link to={`/remap/${catalogue.id}?command=${encodeURIComponent(command.id)}`}>{command.name}</Link>
             <KeysList chords={bindings.filter((one) => one.command.id === command.id).map(({ chord }) => chord)} />
             <span className="quiet">{command.tooltip}{command.traits.length > 0 && ` (${command.traits.map((one) => one.replaceAll('-', ' ')).join(', ')})`}</span>
           </li>

@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useNavigate, useParams } from 'react-router'
 import { answer, api, type Schema } from '../../api/client'
-import { forgetKit, useKeyFile } from '../../api/queries'
+import { forgetKit, queries, useKeyFile } from '../../api/queries'
 import { Asking } from '../../parts/Asking'
 import { Keys } from '../../parts/Keys'
 import { ProblemNote } from '../../parts/ProblemNote'
@@ -22,12 +22,34 @@ export function KeyFilePlace() {
 
 function Report({ report }: { report: Schema['KeyFileReport'] }) {
   const { added, removed } = report.against_factory
+  const query = useSeat()
+  const navigate = useNavigate()
+  const [error, setError] = useState<Error | null>(null)
+
+  function free(line: number) {
+    answer(api.POST('/key-files/{keyFile}/frees', { params: { path: { keyFile: report.id }, query }, body: { line } })).then(
+      (freed) => {
+        setError(null)
+        queries.setQueryData(['key-file', freed.id, query], freed)
+        return navigate(`/applications/${report.application.id}/key-files/${freed.id}`)
+      },
+      (failure: unknown) => { setError(failure as Error) },
+    )
+  }
+
   return (
     <>
       <div className="place-head"><h1>{report.name}</h1><p>{report.application.name}: {report.bindings_read} bindings read from {report.lines} lines.</p></div>
       {report.would_be_refused && (
         <p className="problem" role="alert"><strong>{report.application.name} itself would refuse this file.</strong> The lines that make it do so are marked below. It can be opened here all the same, to be mended: Clashes shows the ways out.</p>
       )}
+      {report.removed.length > 0 && (
+        <div role="status" className="freed">
+          <p><strong>The chord is free for its line.</strong> {report.removed.length === 1 ? 'This line is' : 'These lines are'} gone from this copy; the file as it was brought in is untouched:</p>
+          <ul>{report.removed.map((one) => <li key={one.line}>line {one.line} <code>{one.text}</code></li>)}</ul>
+        </div>
+      )}
+      <ProblemNote error={error} />
       <OpenForm report={report} />
       <div className="report">
         <section aria-label="Findings">
@@ -37,7 +59,7 @@ function Report({ report }: { report: Schema['KeyFileReport'] }) {
               <thead><tr><th scope="col">Line</th><th scope="col">What</th><th scope="col">Text, and why</th></tr></thead>
               <tbody>
                 {report.findings.map((finding, place) => (
-                  <tr key={place} data-kind={finding.kind}><td>{finding.line}</td><td>{KINDS[finding.kind]}</td><td><code>{finding.text}</code><br />{finding.sentence}</td></tr>
+                  <tr key={place} data-kind={finding.kind}><td>{finding.line}</td><td>{KINDS[finding.kind]}</td><td><code>{finding.text}</code><br />{finding.sentence}{(finding.kind === 'dead' || finding.kind === 'refused') && <> <button type="button" className="plain" onClick={() => { free(finding.line) }}>free this chord for line {finding.line}</button></>}</td></tr>
                 ))}
               </tbody>
             </table>

@@ -2,11 +2,11 @@ import { useApplications } from '../../api/queries'
 
 interface Props { application: string; context: string; only: string; onNarrow: (next: Record<string, string>) => void }
 
-const KINDS = { bound: 'with a chord', unbound: 'without a chord', changed: 'changed by me', unchanged: 'as in the factory keymap', 'menu-only': 'in a menu only' }
+const KINDS = { bound: 'with a chord', unbound: 'without a chord', changed: 'changed by me', unchanged: 'as in the factory keymap', unsaved: 'changed since save', 'menu-only': 'in a menu only' }
 
 /** Narrows a search; what is chosen stands in the address. */
 export function Narrow({ application, context, only, onNarrow }: Props) {
-  const applications = useApplications().data?.applications ?? []
+  const applications = (useApplications().data?.applications ?? []).filter((one) => !one.is_desktop)
   const contexts = applications.find(({ id }) => id === application)?.contexts ?? []
   return (
     <p className="narrow">

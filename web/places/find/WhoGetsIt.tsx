@@ -1,6 +1,6 @@
 import { memo, useDeferredValue } from 'react'
 import { useWho } from '../../api/queries'
-import { ladderOf, pressId, splitPress, type Table, type TableApplication } from '../../board/table'
+import { holdOf, ladderOf, pressId, splitPress, type Table, type TableApplication } from '../../board/table'
 import { Keys } from '../../parts/Keys'
 import { Ladder } from '../../parts/Ladder'
 import { ProblemNote } from '../../parts/ProblemNote'
@@ -77,6 +77,10 @@ const ApplicationLadders = memo(function ApplicationLadders({ of, press, place }
         {of.contexts.map((context, number) => (
           <Ladder key={context.id} rungs={ladderOf(of, at, number).rungs} title={`Focus in ${context.name}`} isCurrent={number === place} />
         ))}
+        {of.contexts.map((context, number) => {
+          const held = holdOf(of, at, number)
+          return held?.winner == null ? null : <Ladder key={`held ${context.id}`} rungs={held.rungs} title={`Held, focus in ${context.name}`} isCurrent={number === place} />
+        })}
       </div>
     </section>
   )

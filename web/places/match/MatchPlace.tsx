@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
-import { useStripes } from '../../api/queries'
+import { useApplications, useStripes } from '../../api/queries'
 import { Asking } from '../../parts/Asking'
 import { Keys } from '../../parts/Keys'
 import { useAddress } from '../../parts/useAddress'
@@ -11,8 +11,9 @@ const STATES: Record<Schema['Stripe']['state'], string> = {
 
 /** Stripes: how alike the applications are, the broken ones first. */
 export function MatchPlace() {
-  const stripes = useStripes()
   const [read, write] = useAddress()
+  const chosen = read('applications')
+  const stripes = useStripes(chosen)
   const group = read('group')
   return (
     <Asking of={stripes}>
@@ -31,7 +32,8 @@ export function MatchPlace() {
                 </select>
               </label>
             </div>
-            <table className="stripes">
+            <Columns chosen={chosen} onChoose={(applications) => { write({ applications }) }} />
+            <table className="stripes wide">
               <thead><tr><th scope="col">Intent</th>{data.applications.map(({ id, name }) => <th scope="col" key={id}>{name}</th>)}<th scope="col">State</th></tr></thead>
               <tbody>{shown.map((stripe) => <StripeRow key={stripe.intent.id} stripe={stripe} applications={data.applications} />)}</tbody>
             </table>
@@ -39,6 +41,28 @@ export function MatchPlace() {
         )
       }}
     </Asking>
+  )
+}
+
+/** Which applications are compared. */
+function Columns({ chosen, onChoose }: { chosen: string; onChoose: (applications: string) => void }) {
+  const all = (useApplications().data?.applications ?? []).filter((one) => !one.is_desktop)
+  const ids = chosen === '' ? all.map(({ id }) => id) : chosen.split(',')
+  return (
+    <fieldset className="rooms-choice columns-choice">
+      <legend>Compare</legend>
+      {all.map(({ id, name }) => (
+        <label key={id}>
+          <input
+            type="checkbox" checked={ids.includes(id)} disabled={ids.length <= 2 && ids.includes(id)}
+            onChange={(event) => {
+              const next = all.map((one) => one.id).filter((one) => one === id ? event.target.checked : ids.includes(one))
+              onChoose(next.length === all.length ? '' : next.join(','))
+            }}
+          /> {name}
+        </label>
+      ))}
+    </fieldset>
   )
 }
 
@@ -69,14 +93,15 @@ function StripeRow({ stripe, applications }: { stripe: Schema['Stripe']; applica
 
 /** Each side's chord, offered to the others; the way leads through Remap, where its clashes are shown. */
 function UseThereToo({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
-  return stripe.cells.flatMap((from) => stripe.cells.map((to) => {
-    const chord = from.chords[0]
-    if (chord === undefined || to === from || to.command === null || to.chords[0]?.id === chord.id) return null
+  const chords = [...new Map(stripe.cells.flatMap(({ chords: [first] }) => first === undefined ? [] : [[first.id, first] as const])).values()]
+  const offers = chords.flatMap((chord) => stripe.cells.flatMap((to) => {
+    if (to.command === null || to.chords[0]?.id === chord.id) return []
     const name = applications.find(({ id }) => id === to.application)?.name ?? to.application
-    return (
-      <Link key={`${from.application} ${to.application}`} className="use-too" to={`/remap/${to.application}?command=${to.command.id}&chord=${encodeURIComponent(chord.id)}`}>
+    return [(
+      <Link key={`${chord.id} ${to.application}`} className="use-too" to={`/remap/${to.application}?command=${to.command.id}&chord=${encodeURIComponent(chord.id)}`}>
         <Keys chord={chord} /> in {name} too
       </Link>
-    )
+    )]
   }))
+  return offers.length <= 3 ? offers : <details><summary>Mend it<span className="visually-hidden"> for {stripe.intent.name}</span></summary>{offers}</details>
 }

@@ -10,16 +10,16 @@ export function OwnChords({ application, remap }: { application: string; remap: 
     <div className="own-chords">
       <h2>{remap.command.name}</h2>
       <p>{remap.command.tooltip}.{remap.command.menu.length > 1 && ` Menu ${remap.command.menu.slice(0, -1).join(' › ')}.`}</p>
-      {remap.command.desktop !== null && (
+      {remap.command.desktop !== null && (remap.command.is_menu_only || remap.bindings.length === 0) && (
         <p>{remap.command.is_menu_only && 'Only the menu has it, and no key file can bind it. '}<Link to={`/remap/desktop?command=${encodeURIComponent(remap.command.desktop)}`}>Bind its menu title through the desktop</Link></p>
       )}
       <p>{remap.bindings.length === 0 ? 'It has no chord.' : 'Its chords now:'}</p>
       <ul>
         {remap.bindings.map((binding) => (
           <li key={binding.id}>
-            <Keys chord={binding.chord} /> {binding.context.name}{' '}
+            <Keys chord={binding.chord} />{binding.gesture === 'hold' && ' held'} {binding.context.name}{' '}
             <button type="button" className="plain" onClick={() => { makeChange({ application, title: binding.removal.title, change: binding.removal.change }) }}>
-              remove<span className="visually-hidden"> {binding.chord.spoken} from {binding.command.name}</span>
+              remove<span className="visually-hidden"> {binding.chord.spoken}{binding.gesture === 'hold' && ' held'} from {binding.command.name}</span>
             </button>
           </li>
         ))}

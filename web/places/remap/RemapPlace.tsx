@@ -18,7 +18,8 @@ export function RemapPlace() {
   const [read, write] = useAddress()
   const application = useFirstApplication()
   const [rooms, chooseRooms] = useAddressText('rooms')
-  const wish = { command: read('command'), context: read('context'), chord: read('chord'), rooms }
+  const gesture: 'tap' | 'hold' = read('gesture') === 'hold' ? 'hold' : 'tap'
+  const wish = { command: read('command'), context: read('context'), chord: read('chord'), rooms, gesture }
   const remap = useRemap(application, wish)
   const hasCommand = wish.command !== '' && remap.data !== undefined
   useChords(hasCommand ? `for ${remap.data.command.name}` : 'to see it on the board', (chord) => { write({ chord }) }, hasCommand)
@@ -28,7 +29,7 @@ export function RemapPlace() {
   return (
     <>
       <h1 className="visually-hidden">Remap</h1>
-      <Sentence application={application} remap={hasCommand ? remap.data : undefined} onContext={(context) => { write({ context }) }} onClearChord={() => { write({ chord: '' }) }} />
+      <Sentence application={application} gesture={gesture} remap={hasCommand ? remap.data : undefined} onContext={(context) => { write({ context }) }} onClearChord={() => { write({ chord: '' }) }} onGesture={(next) => { write({ gesture: next === 'tap' ? '' : next }) }} />
       <div className="workbench">
         <div>
           <CommandFinder application={application} chosen={wish.command} onChoose={(command) => { write({ command, context: '' }) }} />
@@ -54,11 +55,14 @@ interface SentenceProps {
   remap: ReturnType<typeof useRemap>['data']
   onContext: (context: string) => void
   onClearChord: () => void
+  gesture: 'tap' | 'hold'
+  onGesture: (gesture: string) => void
 }
 
-function Sentence({ application, remap, onContext, onClearChord }: SentenceProps) {
+function Sentence({ application, remap, onContext, onClearChord, gesture, onGesture }: SentenceProps) {
   const applications = useApplications().data?.applications ?? []
-  const contexts = applications.find(({ id }) => id === application)?.contexts ?? []
+  const here = applications.find(({ id }) => id === application)
+  const contexts = here?.contexts ?? []
   const navigate = useNavigate()
   const wanted = remap?.wanted ?? null
   const line = useRef<HTMLDivElement>(null)
@@ -79,6 +83,12 @@ function Sentence({ application, remap, onContext, onClearChord }: SentenceProps
         {' '}has the focus,{' '}
         <b className="blank" data-filled={wanted !== null}>{wanted === null ? 'press F9 and a chord' : <Keys chord={wanted.chord} />}</b>
         {wanted !== null && <button type="button" className="plain" onClick={onClearChord}>clear</button>}
+        {here?.tells_hold === true && (
+          <select aria-label="Gesture" value={gesture} onChange={(event) => { onGesture(event.target.value) }}>
+            <option value="tap">tapped</option>
+            <option value="hold">held down</option>
+          </select>
+        )}
         {' '}shall run{' '}
         <b className="blank" data-filled={remap !== undefined}>{remap?.command.name ?? 'find a command below'}</b>.
       </p>

@@ -30,7 +30,7 @@ function Choices({ application, command, wanted }: { application: string; comman
     <>
       <p className="verdict" role="status">
         {holders.length === 0 ? <>Nobody holds <Keys chord={wanted.chord} /> here.</> : <><Keys chord={wanted.chord} /> belongs to <strong>{holders.join(' and ')}</strong>.</>}
-        {neighbours.length > 0 && <> Around it: {neighbours.join(', ')}.</>}
+        {neighbours.length > 0 && (application === 'desktop' ? <> The desktop would take it from <strong>{neighbours.join(' and ')}</strong>.</> : <> Around it: {neighbours.join(', ')}.</>)}
       </p>
       <ul className="choices">
         {wanted.choices.map((choice) => (
