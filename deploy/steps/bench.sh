@@ -3,7 +3,8 @@
 run_bench() {
     prepare >/dev/null
     require_build >/dev/null
-    php "$ROOT/tools/bench/run.php"
+    # As the server runs it: with the compiler.
+    php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "$ROOT/tools/bench/run.php"
     require_test_packages >/dev/null
     bench_on_large_world press 6 400 1000
     bench_on_large_world search 20 500 60

@@ -15,6 +15,9 @@ final class ContextTree
     /** @var array<string, array<string, bool>> as far as asked for */
     private array $overlaps = [];
 
+    /** @var array<string, Context>|null */
+    private ?array $takingText = null;
+
     /** @param  non-empty-array<string, Context>  $contexts by id, parents before children */
     private function __construct(private readonly array $contexts)
     {
@@ -113,6 +116,17 @@ final class ContextTree
 
     /** The context that takes text while $focus has the focus: itself, one around it or one that coexists; null where chords are not typed. */
     public function takesText(string $focus): ?Context
+    {
+        return $this->takingText()[$focus] ?? null;
+    }
+
+    /** @return array<string, Context> by the context with the focus: the one that takes text then; contexts where chords are not typed are not listed */
+    public function takingText(): array
+    {
+        return $this->takingText ??= array_filter(array_map(fn (Context $one): ?Context => $this->findTakingText($one->id), $this->contexts));
+    }
+
+    private function findTakingText(string $focus): ?Context
     {
         foreach ($this->activeRanks($focus) as $rank) {
             foreach ($rank as $context) {

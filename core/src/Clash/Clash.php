@@ -33,7 +33,7 @@ final class Clash
         if ($this->id === null) {
             $ids = array_map(static fn (Binding $binding): string => $binding->id(), $this->bindings);
             sort($ids);
-            $this->id = $this->kind.'-'.substr(hash('sha256', implode("\n", $ids)), 0, 16);
+            $this->id = $this->kind.'-'.substr(hash('xxh128', implode("\n", $ids)), 0, 16);
         }
 
         return $this->id;

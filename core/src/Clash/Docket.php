@@ -13,6 +13,7 @@ use Zebrafinch\Core\Clash\Kind\SwallowedKind;
 use Zebrafinch\Core\Clash\Kind\TapHoldKind;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Reach\ReservedChords;
+use Zebrafinch\Core\Reach\SeatJudges;
 
 /** Finds all clashes of a keymap, the worst first. */
 final readonly class Docket
@@ -24,7 +25,9 @@ final readonly class Docket
 
     public static function standard(ReservedChords $reserved): self
     {
-        return new self([new DoubleKind, new TapHoldKind, ByReach::reserved($reserved), ByReach::outOfReach($reserved), new DeadTitleKind, new ShadowKind, new SwallowedKind]);
+        $judges = new SeatJudges($reserved);
+
+        return new self([new DoubleKind, new TapHoldKind, ByReach::reserved($judges), ByReach::outOfReach($judges), new DeadTitleKind, new ShadowKind, new SwallowedKind]);
     }
 
     /** The same chord in contexts that never meet: no clash, but worth seeing. */
@@ -48,6 +51,7 @@ final readonly class Docket
     public function on(array $presses, LoadedKeymap $keymap): array
     {
         $found = [];
+        $order = [];
         foreach ($presses as $press) {
             $bindings = $keymap->onPress($press);
             if ($bindings === []) {
@@ -56,11 +60,17 @@ final readonly class Docket
             foreach ($this->kinds as $kind) {
                 foreach ($kind->find($keymap, $press, $bindings) as $clash) {
                     $found[$clash->id()] = $clash;
+                    $order[$clash->id()] = sprintf('%d %06d %s', $clash->grade->rank(), 999_999 - count($clash->losing), $clash->id());
                 }
             }
         }
-        uasort($found, static fn (Clash $one, Clash $other): int => [$one->grade->rank(), count($other->losing), $one->id()] <=> [$other->grade->rank(), count($one->losing), $other->id()]);
+        asort($order, SORT_STRING);
 
-        return $found;
+        $sorted = [];
+        foreach (array_keys($order) as $id) {
+            $sorted[$id] = $found[$id];
+        }
+
+        return $sorted;
     }
 }

@@ -36,4 +36,28 @@ final readonly class Dialects
     {
         return $this->dialects[$application->dialect] ?? throw UnknownDialect::named($application->dialect, array_keys($this->dialects));
     }
+
+    /**
+     * For which of some applications a key file is written: the one that understands the most of it.
+     *
+     * @param  array<Application>  $applications
+     */
+    public function recognise(string $bytes, array $applications): ?Application
+    {
+        $best = null;
+        $most = 0;
+        foreach ($applications as $application) {
+            try {
+                $file = $this->for($application)->read($bytes, $application);
+            } catch (UnreadableKeyFile) {
+                continue;
+            }
+            $understood = count($file->entries) - count($file->findings);
+            if ($best === null || $understood > $most) {
+                [$best, $most] = [$application, $understood];
+            }
+        }
+
+        return $best;
+    }
 }

@@ -14,9 +14,12 @@ use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /** Who gets the key: asks the active contexts in the application's order, and says why each of the others does not get it. */
-final readonly class Who
+final class Who
 {
-    public function __construct(private LoadedKeymap $keymap)
+    /** @var array<string, Ladder> those that were asked for: people ask for the same few again and again */
+    private array $ladders = [];
+
+    public function __construct(private readonly LoadedKeymap $keymap)
     {
     }
 
@@ -31,6 +34,11 @@ final readonly class Who
 
     /** @throws \Zebrafinch\Core\Application\UnknownContext */
     public function gets(Chord $chord, Gesture $gesture, string $focus): Ladder
+    {
+        return $this->ladders["{$focus} {$gesture->value} {$chord->id()}"] ??= $this->ladder($chord, $gesture, $focus);
+    }
+
+    private function ladder(Chord $chord, Gesture $gesture, string $focus): Ladder
     {
         $place = $this->keymap->application->contexts->get($focus);
         $rungs = $this->rungs($chord, $gesture, $focus);

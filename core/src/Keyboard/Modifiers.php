@@ -31,6 +31,12 @@ final readonly class Modifiers
         return ($this->bits & $modifier->bit()) !== 0;
     }
 
+    /** A number of its own for each set. */
+    public function mask(): int
+    {
+        return $this->bits;
+    }
+
     public function isEmpty(): bool
     {
         return $this->bits === 0;

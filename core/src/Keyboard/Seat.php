@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Keyboard;
 
 /** The keyboard somebody sits at: its board, its layout, and the system it is plugged into. */
-final readonly class Seat
+final class Seat
 {
-    private ChordPrinter $printer;
+    private readonly ChordPrinter $printer;
 
-    public function __construct(public Board $board, public Layout $layout, public System $system)
+    /** @var array<int, string> what stands before the key in the identity of a press, by the modifiers of the chord, as far as asked for */
+    private array $prefixes = [];
+
+    public function __construct(public readonly Board $board, public readonly Layout $layout, public readonly System $system)
     {
         $this->printer = new ChordPrinter($layout, $system);
     }
@@ -78,7 +81,7 @@ final readonly class Seat
     public function pressIds(Chord $chord): array
     {
         if ($chord->key instanceof Key) {
-            return [$chord->on($this->system)->id()];
+            return [($this->prefixes[$chord->modifiers->mask()] ??= $this->prefix($chord->modifiers)).$chord->key->value];
         }
         $ids = array_map(static fn (Chord $press): string => $press->id(), $this->presses($chord));
 
@@ -89,6 +92,11 @@ final readonly class Seat
     public function symbols(Key $key): array
     {
         return array_map(fn (Level $level): ?Symbol => $this->layout->hasAltGr || ! $level->modifiers()->has(Modifier::AltGraph) ? $this->layout->symbol($key, $level) : null, Level::cases());
+    }
+
+    private function prefix(Modifiers $modifiers): string
+    {
+        return implode('', array_map(static fn (Modifier $one): string => "{$one->value}+", $modifiers->on($this->system)->all()));
     }
 
     /** A press as an application writes it: with the character that the key types where it names keys so, and the key types one by itself. */

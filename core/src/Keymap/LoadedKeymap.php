@@ -131,6 +131,25 @@ final class LoadedKeymap
         return $claims;
     }
 
+    /**
+     * Whether any two of some bindings of one press can be active together. Most are not, and then nothing of them clashes.
+     *
+     * @param  list<Binding>  $bindings
+     */
+    public function anyMeet(array $bindings): bool
+    {
+        $contexts = $this->application->contexts;
+        for ($place = count($bindings) - 1; $place > 0; $place--) {
+            for ($earlier = 0; $earlier < $place; $earlier++) {
+                if ($contexts->overlap($bindings[$earlier]->context, $bindings[$place]->context)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<Gesture> those that can run something different here */
     public function gestures(): array
     {

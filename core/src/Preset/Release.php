@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Preset;
 
+use JsonException;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Gesture;
 
 /** What a release of a preset holds: the bindings of each application. Its digest is over exactly this. */
 final readonly class Release
@@ -26,6 +30,55 @@ final readonly class Release
         ksort($keymaps);
 
         return new self($keymaps);
+    }
+
+    /**
+     * Reads the interchange format.
+     *
+     * @throws UnreadablePreset|\Zebrafinch\Core\Keyboard\UnreadableChord|EmptyPreset
+     */
+    public static function fromJson(string $text): self
+    {
+        try {
+            $data = json_decode($text, true, 16, JSON_THROW_ON_ERROR);
+        } catch (JsonException $error) {
+            throw UnreadablePreset::notJson($error->getMessage());
+        }
+        if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
+            throw UnreadablePreset::otherFormat(self::FORMAT);
+        }
+        $keymaps = [];
+        $all = self::listIn($data, 'keymaps');
+        foreach (array_keys($all) as $application) {
+            $read = [];
+            foreach (self::listIn($all, (string) $application) as $number => $binding) {
+                $read[] = self::binding($binding, "keymaps/{$application}/{$number}");
+            }
+            $keymaps[(string) $application] = Bindings::of(...$read);
+        }
+
+        return self::of($keymaps);
+    }
+
+    /**
+     * @param  array<mixed>  $data
+     * @return array<mixed>
+     */
+    private static function listIn(array $data, string $name): array
+    {
+        return is_array($data[$name] ?? null) ? $data[$name] : throw UnreadablePreset::broken($name, 'a list of bindings or keymaps');
+    }
+
+    private static function binding(mixed $data, string $place): Binding
+    {
+        foreach (['chord', 'command', 'context'] as $name) {
+            if (! is_array($data) || ! is_string($data[$name] ?? null)) {
+                throw UnreadablePreset::broken("{$place}/{$name}", 'a text');
+            }
+        }
+        $gesture = $data['gesture'] ?? Gesture::Tap->value;
+
+        return new Binding(Chord::parse($data['chord']), $data['command'], $data['context'], Gesture::tryFrom(is_string($gesture) ? $gesture : '') ?? throw UnreadablePreset::broken("{$place}/gesture", 'tap or hold'));
     }
 
     /** @return array{format: string, keymaps: array<string, list<array{chord: string, command: string, context: string, gesture: string}>>} */

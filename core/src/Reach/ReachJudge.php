@@ -15,9 +15,12 @@ use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 
 /** Says how a chord can be pressed at one seat, in a sentence for the person who sits there. */
-final readonly class ReachJudge
+final class ReachJudge
 {
-    public function __construct(private Seat $seat, private ReservedChords $reserved)
+    /** @var array<string, bool> by press, as far as asked for */
+    private array $plain = [];
+
+    public function __construct(private readonly Seat $seat, private readonly ReservedChords $reserved)
     {
     }
 
@@ -34,8 +37,14 @@ final readonly class ReachJudge
      */
     public function isPlain(Chord $chord, string $press): bool
     {
-        return $chord->key instanceof Key && $this->seat->board->has($chord->key) && ! $chord->modifiers->has(Modifier::Alt)
-            && ! $chord->modifiers->has(Modifier::AltGraph) && ! $this->reserved->keeps($press, $this->seat->system);
+        return $chord->key instanceof Key && ($this->plain[$press] ??= $this->seat->board->has($chord->key) && ! $this->reserved->keeps($press, $this->seat->system)
+            && ($this->seat->system === System::MacOs || ! $this->mayTypeWithAltGr($chord->modifiers)));
+    }
+
+    /** Whether exactly AltGr is held, or what stands for it on the system, with or without Shift. */
+    private function mayTypeWithAltGr(Modifiers $modifiers): bool
+    {
+        return $modifiers->on($this->seat->system)->without(Modifier::Shift)->equals(Modifiers::of(Modifier::AltGraph)->on($this->seat->system));
     }
 
     private function ofKey(Chord $chord, Key $key): Reach
@@ -67,8 +76,7 @@ final readonly class ReachJudge
     {
         $held = $chord->on($this->seat->system)->modifiers;
         $character = $chord->key instanceof Key ? $this->seat->layout->typed($chord->key, $held, $this->seat->system) : null;
-        $altGr = Modifiers::of(Modifier::AltGraph)->on($this->seat->system);
-        if ($character === null || ! $held->without(Modifier::Shift)->equals($altGr) || $this->seat->system === System::MacOs) {
+        if ($character === null || ! $this->mayTypeWithAltGr($held) || $this->seat->system === System::MacOs) {
             return null;
         }
         $why = $this->seat->system === System::Windows ? 'On Windows AltGr is Ctrl and Alt together, so ' : 'With AltGr, ';

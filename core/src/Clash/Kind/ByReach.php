@@ -8,31 +8,30 @@ use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Reach\ReachJudge;
 use Zebrafinch\Core\Reach\ReachKind;
-use Zebrafinch\Core\Reach\ReservedChords;
+use Zebrafinch\Core\Reach\SeatJudges;
 
 /** Clashes of a chord with the keyboard it is pressed on, rather than with another chord. */
 final readonly class ByReach implements ClashKind
 {
     /** @param  array<string, Grade>  $grades  by the value of the {@see ReachKind} that this kind of clash is about */
-    private function __construct(private string $name, private array $grades, private ReservedChords $reserved)
+    private function __construct(private string $name, private array $grades, private SeatJudges $judges)
     {
     }
 
     /** The system or the desktop takes the chord before any application gets it. */
-    public static function reserved(ReservedChords $reserved): self
+    public static function reserved(SeatJudges $judges): self
     {
-        return new self('reserved', [ReachKind::Kept->value => Grade::Fault], $reserved);
+        return new self('reserved', [ReachKind::Kept->value => Grade::Fault], $judges);
     }
 
     /** The board or the layout in use cannot make the chord, or only with other keys than it says. */
-    public static function outOfReach(ReservedChords $reserved): self
+    public static function outOfReach(SeatJudges $judges): self
     {
         return new self('out-of-reach', [
             ReachKind::NotOnBoard->value => Grade::Fault, ReachKind::DeadKey->value => Grade::Fault,
             ReachKind::OtherKeys->value => Grade::Warning, ReachKind::NeedsAltGr->value => Grade::Warning,
-        ], $reserved);
+        ], $judges);
     }
 
     public function name(): string
@@ -42,7 +41,7 @@ final readonly class ByReach implements ClashKind
 
     public function find(LoadedKeymap $keymap, string $press, array $bindings): array
     {
-        $judge = new ReachJudge($keymap->seat, $this->reserved);
+        $judge = $this->judges->at($keymap->seat);
         $clashes = [];
         foreach ($bindings as $binding) {
             // A character that several keys type is judged once, with the easiest of them.

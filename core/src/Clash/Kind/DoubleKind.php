@@ -25,14 +25,19 @@ final readonly class DoubleKind implements ClashKind
     public function find(LoadedKeymap $keymap, string $press, array $bindings): array
     {
         $clashes = [];
-        foreach (count($bindings) > 1 ? $keymap->gestures() : [] as $gesture) {
+        if (! $keymap->anyMeet($bindings)) {
+            return [];
+        }
+        foreach ($keymap->gestures() as $gesture) {
             $byContext = $keymap->claims($bindings, $gesture);
             foreach ($byContext as $claims) {
                 if (count($claims) > 1 && ($keymap->application->loading === LoadingRule::RefuseFile || ! self::sameCommand($claims))) {
                     $clashes[] = $this->within($keymap, $claims);
                 }
             }
-            array_push($clashes, ...$this->acrossCoexisting($keymap, $byContext));
+            if (count($byContext) > 1) {
+                array_push($clashes, ...$this->acrossCoexisting($keymap, $byContext));
+            }
         }
 
         return $clashes;
@@ -80,12 +85,14 @@ final readonly class DoubleKind implements ClashKind
         $contexts = $keymap->application->contexts;
         $clashes = [];
         $ids = array_keys($byContext);
-        foreach ($ids as $place => $one) {
-            foreach (array_slice($ids, $place + 1) as $other) {
-                $kept = array_values(array_filter([$keymap->kept($byContext[$one]), $keymap->kept($byContext[$other])]));
-                if (count($kept) === 2 && ! self::sameCommand($kept) && $contexts->depth($one) === $contexts->depth($other) && $contexts->overlap($one, $other)) {
-                    $clashes[] = new Clash($this->name(), Grade::Fault, $kept, $kept, static fn (): string => Words::listed(array_map(static fn (Binding $binding): string => Words::place($keymap, $binding), $kept))
-                        .' can be active together and both have '.Words::chord($keymap, $kept[0]).'; nothing decides which of them gets it.');
+        for ($place = count($ids) - 1; $place > 0; $place--) {
+            for ($earlier = 0; $earlier < $place; $earlier++) {
+                if ($contexts->depth($ids[$earlier]) === $contexts->depth($ids[$place]) && $contexts->overlap($ids[$earlier], $ids[$place])) {
+                    $kept = array_values(array_filter([$keymap->kept($byContext[$ids[$earlier]]), $keymap->kept($byContext[$ids[$place]])]));
+                    if (count($kept) === 2 && $kept[0]->command !== $kept[1]->command) {
+                        $clashes[] = new Clash($this->name(), Grade::Fault, $kept, $kept, static fn (): string => Words::listed(array_map(static fn (Binding $binding): string => Words::place($keymap, $binding), $kept))
+                            .' can be active together and both have '.Words::chord($keymap, $kept[0]).'; nothing decides which of them gets it.');
+                    }
                 }
             }
         }

@@ -27,13 +27,21 @@ final readonly class ShadowKind implements ClashKind
     {
         $clashes = [];
         $desktop = $keymap->desktop?->taking($press);
-        if ($desktop === null && count($bindings) === 1) {
+        if ($desktop === null && ! $keymap->anyMeet($bindings)) {
             return [];
         }
         foreach ($keymap->gestures() as $gesture) {
             $kept = array_filter(array_map($keymap->kept(...), $keymap->claims($bindings, $gesture)));
-            foreach ($desktop === null ? $kept : ['desktop' => $desktop] as $hider) {
-                $hidden = array_values(array_filter($kept, fn (Binding $one): bool => $one->command !== $hider->command && ($desktop !== null || $this->isAskedFirst($keymap, $hider, $one))));
+            if ($desktop === null && count($kept) < 2) {
+                continue;
+            }
+            foreach ($desktop === null ? $kept : [$desktop] as $hider) {
+                $hidden = [];
+                foreach ($kept as $one) {
+                    if ($one->command !== $hider->command && ($desktop !== null || $this->isAskedFirst($keymap, $hider, $one))) {
+                        $hidden[] = $one;
+                    }
+                }
                 if ($hidden !== []) {
                     $clashes[] = new Clash($this->name(), Grade::Warning, [$hider, ...$hidden], $hidden, fn (): string => $this->sentence($keymap, $hider, $hidden));
                 }

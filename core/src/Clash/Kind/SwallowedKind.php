@@ -21,8 +21,9 @@ final readonly class SwallowedKind implements ClashKind
     public function find(LoadedKeymap $keymap, string $press, array $bindings): array
     {
         $clashes = [];
-        foreach ($bindings as $binding) {
-            $text = $keymap->application->contexts->takesText($binding->context);
+        $takingText = $keymap->application->contexts->takingText();
+        foreach ($takingText === [] ? [] : $bindings as $binding) {
+            $text = $takingText[$binding->context] ?? null;
             $typed = $text === null || $keymap->seat->pressIds($binding->chord)[0] !== $press ? null : $keymap->seat->typed($binding->chord);
             if ($typed !== null) {
                 $clashes[] = new Clash($this->name(), Grade::Warning, [$binding], [$binding], static fn (): string => ($text instanceof Context ? $text->name : '').' takes text: '.Words::chord($keymap, $binding)." types \"{$typed}\" there and never runs ".Words::command($keymap, $binding).'.');

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Artisan;
+use Opis\JsonSchema\Validator;
+
+/** @return array{int, mixed} how the command ends, and what it prints, decoded */
+function ranWithJson(string $command, array $arguments): array
+{
+    $ended = Artisan::call($command, $arguments + ['--json' => true]);
+
+    return [$ended, json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR)];
+}
+
+/** @return list<string> */
+function factoryFiles(): array
+{
+    return glob(base_path('catalogues/*/factory.*')) ?: [];
+}
+
+function textFile(string $text, string $name = 'file'): string
+{
+    $path = sys_get_temp_dir().'/zebrafinch-'.bin2hex(random_bytes(5)).'-'.$name;
+    file_put_contents($path, $text);
+
+    return $path;
+}
+
+test('each dialect is recognised, and its factory keymap has no fault', function () {
+    [$ended, $report] = ranWithJson('check', ['files' => factoryFiles()]);
+    expect($ended)->toBe(0)->and($report['faults'])->toBe(0)->and($report['errors'])->toBe([])
+        ->and(array_column($report['files'], 'application'))->toBe(['boardwick', 'cutloom', 'easeframe', 'faderloft', 'gradewell', 'rotomere']);
+});
+
+test('a fault ends with 1 and is told with its line', function () {
+    [$ended, $report] = ranWithJson('check', ['files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')]]);
+    expect($ended)->toBe(1)->and($report['files'][0]['findings'][0]['line'])->toBe(2)->and($report['files'][0]['clashes'][0])->toMatchArray(['kind' => 'double', 'grade' => 'fault'])
+        ->and(Artisan::call('check', ['files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')]]))->toBe(1)
+        ->and(Artisan::output())->toContain('line 2: Undone by line 4')->toContain('fault, double: Canvas gives G to Pen and Text tool.');
+});
+
+test('bad input ends with 2, and the other files are still checked', function (?string $text, string $says) {
+    [$ended, $report] = ranWithJson('check', ['files' => [$text === null ? '/nosuch' : textFile($text), factoryFiles()[0]]]);
+    expect($ended)->toBe(2)->and($report['errors'])->toHaveCount(1)->and($report['errors'][0]['detail'].$report['errors'][0]['place'])->toContain($says)->and($report['files'])->toHaveCount(1);
+})->with([
+    'no such file' => [null, 'There is no file'],
+    'nobody\'s file' => ['hello', 'no key file'],
+    'a preset without a format' => ['{"keymaps": {}}', 'no key file'],
+    'a broken preset' => ['{"format": "zebrafinch-preset/1", "keymaps": {"cutloom": [{"chord": "KeyK", "command": "stop"}]}}', 'keymaps/cutloom/0/context'],
+    'a preset of an unknown application' => ['{"format": "zebrafinch-preset/1", "keymaps": {"paintbox": []}}', 'paintbox'],
+]);
+
+test('an unknown keyboard is refused', function () {
+    expect(Artisan::call('check', ['files' => [factoryFiles()[0]], '--layout' => 'martian']))->toBe(2);
+});
+
+test('a release in the interchange format is valid against its schema, and is checked like the key files it came from', function () {
+    $this->as('sound')->postJson('/api/applications/faderloft/keymaps', ['name' => 'Mine', 'title' => 'K records', 'change' => ['removed' => [], 'added' => [['chord' => 'KeyK', 'command' => 'record', 'context' => 'everywhere']]]])->assertCreated();
+    $this->postJson('/api/presets', ['name' => 'Mine', 'note' => 'x'])->assertCreated();
+    $content = json_encode(App\Models\Release::query()->firstOrFail()->content, JSON_THROW_ON_ERROR);
+    expect((new Validator)->validate(json_decode($content), json_decode((string) file_get_contents(base_path('docs/preset.schema.json'))))->isValid())->toBeTrue();
+    [$ended, $report] = ranWithJson('check', ['files' => [textFile($content, 'preset.json')]]);
+    expect($ended)->toBe(1)->and($report['files'][0]['application'])->toBe('faderloft')->and($report['faults'])->toBe(1);
+});
+
+test('who gets a chord is told for the factory keymaps and for files', function () {
+    [$ended, $answer] = ranWithJson('who', ['chord' => 'KeyK']);
+    expect($ended)->toBe(0)->and($answer['applications'])->toHaveCount(6);
+    [$ended, $answer] = ranWithJson('who', ['chord' => 'G', 'files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')], '--focus' => 'canvas']);
+    expect($ended)->toBe(1)->and($answer['applications'][0]['ladders'][0]['winner'])->toBe('text-tool')->and($answer['applications'][0]['ladders'][0]['rungs'][0]['verdict'])->toBe('dead');
+    [$ended, $answer] = ranWithJson('who', ['chord' => 'KeyB', 'files' => [base_path('catalogues/boardwick/factory.csv')], '--focus' => 'easel', '--gesture' => 'hold']);
+    expect($ended)->toBe(0)->and($answer['applications'][0]['ladders'][0]['winner'])->toBe('brush')
+        ->and(Artisan::call('who', ['chord' => 'Hyper+Z']))->toBe(2)->and(Artisan::call('who', ['chord' => 'KeyK', '--focus' => 'kitchen', 'files' => [base_path('catalogues/cutloom/factory.xml')]]))->toBe(2);
+});
