@@ -42,7 +42,7 @@ final class Library
     {
     }
 
-    /** @return array<string, Application> by id, in alphabetical order */
+    /** @return array<string, Application> by id, in the order in which they are listed */
     public function applications(): array
     {
         return array_combine($this->applicationIds(), array_map($this->application(...), $this->applicationIds()));
@@ -69,10 +69,22 @@ final class Library
         return $this->applications[$id];
     }
 
-    /** @return list<string> in alphabetical order, without the desktop */
+    /** @return list<string> in the order in which they are listed, without the desktop */
     public function applicationIds(): array
     {
-        return $this->applicationIds ??= array_values(array_map(static fn (string $path): string => basename(dirname($path)), File::glob("{$this->root}/catalogues/*/catalogue.json")));
+        return $this->applicationIds ??= $this->inOrder(array_values(array_map(static fn (string $path): string => basename(dirname($path)), File::glob("{$this->root}/catalogues/*/catalogue.json"))));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    private function inOrder(array $ids): array
+    {
+        $path = "{$this->root}/catalogues/order.json";
+        $first = File::exists($path) ? array_values(array_intersect($this->decode($path)['order'], $ids)) : [];
+
+        return [...$first, ...array_values(array_diff($ids, $first))];
     }
 
     public function dialect(Application $application): Dialect

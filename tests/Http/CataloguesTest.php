@@ -16,5 +16,6 @@ test('the shipped data is valid against its schemas', function (string $data, st
     foreach (glob(dirname(__DIR__, 2).'/catalogues/*/{catalogue,matches}.json', GLOB_BRACE) ?: [] as $path) {
         yield basename(dirname($path)).' '.basename($path) => ['catalogues/'.basename(dirname($path)).'/'.basename($path), basename($path, '.json')];
     }
+    yield 'order' => ['catalogues/order.json', 'order'];
     yield 'intents' => ['catalogues/intents.json', 'intents'];
 });

@@ -27,6 +27,8 @@ test('a clash that is meant stays so until one of its bindings changes', functio
     $this->putJson("/api/applications/faderloft/clashes/{$fault['id']}/meaning", ['reason' => ' '])->assertStatus(422);
     $this->putJson("/api/applications/faderloft/clashes/{$fault['id']}/meaning", ['reason' => 'Only while we move over'])->assertOk()
         ->assertJsonPath("meant.{$fault['id']}.reason", 'Only while we move over');
+    // What is meant is left alone when all is settled.
+    $this->getJson('/api/applications/faderloft/settlement')->assertJsonPath('repairs', []);
     $this->as('picture')->getJson('/api/applications/faderloft/clashes')->assertJsonMissingPath("meant.{$fault['id']}");
 
     // Another binding joins in: it is another clash now. Undone, it is the meant one again.

@@ -70,12 +70,13 @@ final readonly class ClashController
         return $this->index($request);
     }
 
-    /** A cheapest way to leave no fault; nothing is written. */
+    /** A cheapest way to leave no fault but those that are meant; nothing is written. */
     public function settlement(SeatRequest $request): JsonResponse
     {
         $keymap = $this->loaded($request);
         $shapes = new Shapes($keymap->application, $request->seat());
-        $settlement = SettleAll::of($keymap, $this->docket, $this->kit->freeChords($request->person(), $keymap->application, $keymap->seat));
+        $meant = array_values(array_map(strval(...), $request->person()->kit->meantClashes()->where('application', $keymap->application->id)->pluck('clash')->all()));
+        $settlement = SettleAll::of($keymap, $this->docket->ignoring($meant), $this->kit->freeChords($request->person(), $keymap->application, $keymap->seat));
 
         return new JsonResponse([
             'repairs' => array_map(fn (Repair $one): array => [

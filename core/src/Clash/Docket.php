@@ -18,8 +18,11 @@ use Zebrafinch\Core\Reach\SeatJudges;
 /** Finds all clashes of a keymap, the worst first. */
 final readonly class Docket
 {
-    /** @param  list<ClashKind>  $kinds */
-    public function __construct(private array $kinds)
+    /**
+     * @param  list<ClashKind>  $kinds
+     * @param  array<string, true>  $ignored  by identity
+     */
+    public function __construct(private array $kinds, private array $ignored = [])
     {
     }
 
@@ -33,7 +36,17 @@ final readonly class Docket
     /** The same chord in contexts that never meet: no clash, but worth seeing. */
     public function withParallels(): self
     {
-        return new self([...$this->kinds, new ParallelKind]);
+        return new self([...$this->kinds, new ParallelKind], $this->ignored);
+    }
+
+    /**
+     * Leaves out clashes that somebody has accepted as they are.
+     *
+     * @param  list<string>  $ids
+     */
+    public function ignoring(array $ids): self
+    {
+        return new self($this->kinds, array_fill_keys($ids, true) + $this->ignored);
     }
 
     /** @return array<string, Clash> by identity */
@@ -59,6 +72,9 @@ final readonly class Docket
             }
             foreach ($this->kinds as $kind) {
                 foreach ($kind->find($keymap, $press, $bindings) as $clash) {
+                    if ($this->ignored !== [] && isset($this->ignored[$clash->id()])) {
+                        continue;
+                    }
                     $found[$clash->id()] = $clash;
                     $order[$clash->id()] = sprintf('%d %06d %s', $clash->grade->rank(), 999_999 - count($clash->losing), $clash->id());
                 }
