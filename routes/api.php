@@ -7,12 +7,12 @@ use App\Http\Controllers\FindController;
 use App\Http\Controllers\KeyboardController;
 use App\Http\Controllers\KeyFileController;
 use App\Http\Controllers\KeymapController;
+use App\Http\Controllers\MatchController;
 use App\Http\Controllers\PresetController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RemapController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeveralController;
-use App\Http\Controllers\StripeController;
 use App\Http\Controllers\SuiteController;
 use App\Http\Controllers\TableController;
 use App\Http\Controllers\TravelController;
@@ -46,7 +46,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('who', WhoController::class)->can('viewAny', Keymap::class);
     Route::get('find', FindController::class)->can('viewAny', Keymap::class);
     Route::get('travel', [TravelController::class, 'show'])->can('viewAny', Keymap::class);
-    Route::get('stripes', StripeController::class)->can('viewAny', Keymap::class);
+    Route::get('stripes', [MatchController::class, 'stripes'])->can('viewAny', Keymap::class);
+    Route::get('false-friends', [MatchController::class, 'falseFriends'])->can('viewAny', Keymap::class);
 
     Route::get('keymaps', [KeymapController::class, 'index'])->can('viewAny', Keymap::class);
     Route::post('applications/{application}/keymaps', [KeymapController::class, 'store'])->can('create', Keymap::class);

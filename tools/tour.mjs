@@ -10,7 +10,7 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headl
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 
 const go = async (path) => { await page.goto(base + path); await page.waitForLoadState('networkidle') }
-const shoot = async (name) => { await page.waitForTimeout(400); await page.screenshot({ path: `${folder}/${name}.png` }) }
+const shoot = async (name) => { await page.waitForFunction(() => document.querySelector('.waiting') === null); await page.waitForTimeout(400); await page.screenshot({ path: `${folder}/${name}.png` }) }
 const button = (name) => page.getByRole('button', { name, exact: false }).first()
 
 await go('/sign-in')

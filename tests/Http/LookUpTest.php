@@ -100,3 +100,15 @@ test('a kit is checked against another keyboard, and a road variant keeps follow
     expect($variant->bindings->ids())->toContain("{$first['context']} {$first['chord']} tap {$first['command']}");
     $this->postJson('/api/applications/faderloft/variants', ['name' => 'Road', 'title' => 'again', 'change' => $change])->assertStatus(422)->assertJsonPath('kind', 'name-taken');
 });
+
+test('chords that mislead are listed, what destroys something first', function () {
+    $all = $this->as('picture')->getJson('/api/false-friends')->assertOk()->json('false_friends');
+    $dangerous = array_column($all, 'is_dangerous');
+    expect($dangerous[0])->toBeTrue()->and(array_search(false, $dangerous, true))->toBe(count(array_filter($dangerous)));
+    foreach ($all as $one) {
+        expect(array_column($one['expected'], 'intent'))->not->toContain($one['instead']['intent']);
+    }
+    $two = $this->getJson('/api/false-friends?applications=cutloom,faderloft')->assertOk()->json('false_friends');
+    expect(count($two))->toBeGreaterThan(0)->toBeLessThan(count($all))
+        ->and(array_unique(array_map(static fn (array $one): string => $one['instead']['application']['id'], $two)))->toEqualCanonicalizing(['cutloom', 'faderloft']);
+});

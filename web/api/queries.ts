@@ -161,6 +161,13 @@ export function useStripes(applications: string) {
   return useQuery({ queryKey: ['kit', 'stripes', query], queryFn: () => answer(api.GET('/stripes', { params: { query } })), placeholderData: keepPreviousData })
 }
 
+/** @param applications ids with commas between; empty for all */
+export function useFalseFriends(applications: string) {
+  const seat = useSeat()
+  const query = applications === '' ? seat : { ...seat, applications }
+  return useQuery({ queryKey: ['kit', 'false-friends', query], queryFn: () => answer(api.GET('/false-friends', { params: { query } })), placeholderData: keepPreviousData })
+}
+
 export function useKeyFile(id: number) {
   const query = useSeat()
   return useQuery({

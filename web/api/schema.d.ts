@@ -433,6 +433,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/false-friends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Chords that do one thing in one application and another in the next */
+        get: operations["getFalseFriends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/keymaps": {
         parameters: {
             query?: never;
@@ -1217,6 +1234,28 @@ export interface components {
             bindings: components["schemas"]["OwnBinding"][];
             free: components["schemas"]["FreeChord"][];
             wanted: components["schemas"]["Wanted"] | null;
+        };
+        FriendSide: {
+            application: components["schemas"]["Named"];
+            intent: string | null;
+            tooltip: string;
+            id: string;
+            chord: components["schemas"]["Chord"];
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            command: components["schemas"]["CommandName"];
+            context: components["schemas"]["Named"];
+        };
+        FalseFriend: {
+            chord: components["schemas"]["Chord"];
+            /** @description Whether what happens instead can destroy work. */
+            is_dangerous: boolean;
+            expected: components["schemas"]["FriendSide"][];
+            instead: components["schemas"]["FriendSide"];
+        };
+        /** @description The worst first. */
+        FalseFriends: {
+            false_friends: components["schemas"]["FalseFriend"][];
         };
         StripeCell: {
             application: string;
@@ -2341,6 +2380,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stripes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getFalseFriends: {
+        parameters: {
+            query?: {
+                applications?: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FalseFriends"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -4,6 +4,7 @@ import { useApplications, useStripes } from '../../api/queries'
 import { Asking } from '../../parts/Asking'
 import { Keys } from '../../parts/Keys'
 import { useAddress } from '../../parts/useAddress'
+import { FalseFriends } from './FalseFriends'
 
 const STATES: Record<Schema['Stripe']['state'], string> = {
   broken: 'broken', partial: 'one side has no chord', differs: 'alike, but behaves differently', whole: 'alike', single: 'nothing to compare',
@@ -15,6 +16,7 @@ export function MatchPlace() {
   const chosen = read('applications')
   const stripes = useStripes(chosen)
   const group = read('group')
+  const isFriends = read('view') === 'false-friends'
   return (
     <Asking of={stripes}>
       {(data) => {
@@ -25,18 +27,24 @@ export function MatchPlace() {
             <div className="place-head">
               <h1>Match</h1>
               <p>{data.agreement === null ? 'There is nothing to compare yet.' : <><strong>{Math.round(data.agreement * 100)} %</strong> of the shared intents have the same first chord.</>}</p>
-              <label>Group{' '}
+              {!isFriends && <label>Group{' '}
                 <select className="form-select form-select-sm" value={group} onChange={(event) => { write({ group: event.target.value }) }}>
                   <option value="">all</option>
                   {groups.map((one) => <option key={one}>{one}</option>)}
                 </select>
-              </label>
+              </label>}
             </div>
+            <nav className="application-tabs match-tabs" aria-label="Views">
+              <button type="button" className="plain" aria-pressed={!isFriends} onClick={() => { write({ view: '' }) }}>Stripes</button>
+              <button type="button" className="plain" aria-pressed={isFriends} onClick={() => { write({ view: 'false-friends' }) }}>False friends</button>
+            </nav>
             <Columns chosen={chosen} onChoose={(applications) => { write({ applications }) }} />
+            {isFriends ? <FalseFriends applications={chosen} /> : (
             <table className="stripes wide">
               <thead><tr><th scope="col">Intent</th>{data.applications.map(({ id, name }) => <th scope="col" key={id}>{name}</th>)}<th scope="col">State</th></tr></thead>
               <tbody>{shown.map((stripe) => <StripeRow key={stripe.intent.id} stripe={stripe} applications={data.applications} />)}</tbody>
             </table>
+            )}
           </>
         )
       }}

@@ -10,24 +10,28 @@ use App\Keymaps\CurrentKeymap;
 use App\Keymaps\KitReader;
 use App\Library\Library;
 use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Match\FalseFriend;
+use Zebrafinch\Core\Match\FalseFriends;
+use Zebrafinch\Core\Match\FriendSide;
 use Zebrafinch\Core\Match\Stripe;
 use Zebrafinch\Core\Match\StripeCell;
 use Zebrafinch\Core\Match\Stripes;
 
-/** How alike the applications of a kit are. */
-final readonly class StripeController
+/** How alike the applications of a kit are, and which chords mislead. */
+final readonly class MatchController
 {
     public function __construct(private Library $library, private KitReader $kit)
     {
     }
 
-    public function __invoke(SeatRequest $request): JsonResponse
+    public function stripes(SeatRequest $request): JsonResponse
     {
         $seat = $request->seat();
-        /** @var non-empty-list<LoadedKeymap> $keymaps */
-        $keymaps = array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->chosen($request));
+        $keymaps = $this->keymaps($request);
         $stripes = new Stripes($keymaps, $this->library->vocabulary());
         $all = $stripes->all();
 
@@ -54,13 +58,39 @@ final readonly class StripeController
         ]);
     }
 
-    /** @return list<CurrentKeymap> those of the applications that are asked for; all of them if none is */
-    private function chosen(SeatRequest $request): array
+    public function falseFriends(SeatRequest $request): JsonResponse
+    {
+        $keymaps = $this->keymaps($request);
+        $printer = $request->seat()->printer();
+
+        return new JsonResponse(['false_friends' => array_map(fn (FalseFriend $one): array => [
+            'chord' => Shapes::chordAt($printer, Chord::parse($one->press)),
+            'is_dangerous' => $one->isDangerous(),
+            'expected' => array_map(fn (FriendSide $side): array => $this->side($side, $request->seat()), $one->expected),
+            'instead' => $this->side($one->instead, $request->seat()),
+        ], (new FalseFriends($keymaps, $this->library->vocabulary()))->all())]);
+    }
+
+    /** @return array<string, mixed> */
+    private function side(FriendSide $side, Seat $seat): array
+    {
+        return [
+            'application' => ['id' => $side->application->id, 'name' => $side->application->name],
+            'intent' => $side->intent === null ? null : $this->library->vocabulary()->intent($side->intent)->name,
+            'tooltip' => $side->command->tooltip,
+            ...(new Shapes($side->application, $seat))->binding($side->binding),
+        ];
+    }
+
+    /** @return non-empty-list<LoadedKeymap> those of the applications that are asked for; all of them if none is */
+    private function keymaps(SeatRequest $request): array
     {
         $all = $this->kit->all($request->person());
         $names = explode(',', $request->string('applications')->toString());
         $chosen = array_values(array_filter($all, static fn (CurrentKeymap $one): bool => in_array($one->application->id, $names, true)));
+        /** @var non-empty-list<LoadedKeymap> $loaded */
+        $loaded = array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($request->seat()), $chosen === [] ? $all : $chosen);
 
-        return $chosen === [] ? $all : $chosen;
+        return $loaded;
     }
 }

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Match;
+
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+
+/**
+ * Finds the chords that mislead somebody who knows them from another application, or from another context of the same one. What
+ * destroys something comes first, then what more places lead one to expect otherwise.
+ */
+final readonly class FalseFriends
+{
+    /** @param  list<LoadedKeymap>  $keymaps one for each application, at one seat */
+    public function __construct(private array $keymaps, private Vocabulary $vocabulary)
+    {
+    }
+
+    /** @return list<FalseFriend> the worst first */
+    public function all(): array
+    {
+        $found = [];
+        foreach ($this->sidesByPress() as $press => $sides) {
+            foreach ($sides as $instead) {
+                $expected = array_values(array_filter($sides, static fn (FriendSide $one): bool => self::misleads($one, $instead)));
+                if ($expected !== []) {
+                    $found[] = new FalseFriend((string) $press, $expected, $instead);
+                }
+            }
+        }
+        usort($found, static fn (FalseFriend $one, FalseFriend $other): int => [$other->isDangerous(), count($other->expected), $one->press] <=> [$one->isDangerous(), count($one->expected), $other->press]);
+
+        return $found;
+    }
+
+    /** Only an intent can be expected elsewhere; a command that nobody has matched to one is known to its own application alone. */
+    private static function misleads(FriendSide $known, FriendSide $here): bool
+    {
+        return $known->intent !== null && $known->intent !== $here->intent && ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
+    }
+
+    /** @return array<string, list<FriendSide>> what each press does: each command of an application once */
+    private function sidesByPress(): array
+    {
+        $sides = [];
+        foreach ($this->keymaps as $keymap) {
+            foreach ($keymap->presses() as $press => $bindings) {
+                foreach ($press[0] === '?' ? [] : $this->obeyed($keymap, $bindings) as $command => $binding) {
+                    $sides[$press][] = new FriendSide($keymap->application, $keymap->application->command((string) $command), $binding, $this->vocabulary->matchFor($keymap->application->id, (string) $command)?->intent);
+                }
+            }
+        }
+
+        return array_filter($sides, static fn (array $some): bool => count($some) > 1);
+    }
+
+    /**
+     * @param  non-empty-list<Binding>  $bindings
+     * @return array<string, Binding> those that the application obeys, by command
+     */
+    private function obeyed(LoadedKeymap $keymap, array $bindings): array
+    {
+        $obeyed = [];
+        foreach ($keymap->gestures() as $gesture) {
+            foreach ($keymap->claims($bindings, $gesture) as $claims) {
+                $kept = $keymap->kept($claims);
+                if ($kept !== null && $keymap->application->knows($kept->command)) {
+                    $obeyed[$kept->command] ??= $kept;
+                }
+            }
+        }
+
+        return $obeyed;
+    }
+}
