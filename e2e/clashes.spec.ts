@@ -3,15 +3,27 @@ import { arriveAt, listenTo, nameTheCopy, signIn } from './support/demo'
 
 interface PlainBinding { chord: string; command: string; context: string; gesture?: 'tap' | 'hold' }
 
-/** Makes a keymap as the page would, to begin in the middle of the work. */
-async function startKeymap(page: Page, application: string, name: string, added: PlainBinding[]): Promise<void> {
+/** Asks the server as the page would, to begin in the middle of the work and to tidy up behind it. */
+async function ask(page: Page, method: 'get' | 'post' | 'delete', path: string, data?: object): Promise<unknown> {
   const token = decodeURIComponent((await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '')
-  const made = await page.request.post(`/api/applications/${application}/keymaps`, {
-    headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
-    data: { name, title: 'A few keys of my own', change: { removed: [], added } },
-  })
-  expect(made.status()).toBe(201)
+  const answer = await page.request[method](`/api${path}`, { headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' }, ...(data === undefined ? {} : { data }) })
+  expect(answer.ok(), `${method} ${path}`).toBe(true)
+  return answer.json()
 }
+
+const startKeymap = (page: Page, application: string, name: string, added: PlainBinding[]) =>
+  ask(page, 'post', `/applications/${application}/keymaps`, { name, title: 'A few keys of my own', change: { removed: [], added } })
+
+// The other tests begin with factory keymaps.
+test.afterAll(async ({ browser }) => {
+  for (const account of ['motion', 'sound', 'assistant'] as const) {
+    const page = await browser.newPage()
+    await signIn(page, account)
+    const { keymaps } = await ask(page, 'get', '/keymaps') as { keymaps: { id: number }[] }
+    for (const { id } of keymaps) await ask(page, 'delete', `/keymaps/${id}`)
+    await page.close()
+  }
+})
 
 test('a take-over whose shadow is noticed before, and a swap', async ({ page }) => {
   await signIn(page, 'motion')
@@ -116,7 +128,7 @@ test('many chords move to another layer in one step', async ({ page }) => {
 })
 
 test('a command that only a menu has is bound through the desktop, by its exact title', async ({ page }) => {
-  await signIn(page, 'picture')
+  await signIn(page, 'assistant')
   await page.goto('/remap/cutloom?command=relink-media')
   await page.getByRole('link', { name: 'Bind its menu title through the desktop' }).click()
   await listenTo(page, 'Control+Alt+r')
