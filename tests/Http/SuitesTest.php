@@ -115,3 +115,23 @@ test('a rehearsed press reaches the agent as the keys of its system, and its ans
     $this->as('picture')->getJson("/api/rehearsals/{$id}")->assertOk()->assertJsonPath('presses.0.answer.did', 'Added a picture track');
     $this->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyT', 'focus' => 'kitchen'])->assertStatus(422)->assertJsonPath('kind', 'unknown-context');
 });
+
+test('a hold is rehearsed as a hold, with what the key types in the room', function () {
+    $id = $this->as('picture')->postJson('/api/suites/curlew/rehearsals', ['application' => 'boardwick'])->assertCreated()->json('id');
+    $this->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyB', 'focus' => 'easel', 'gesture' => 'hold'])->assertStatus(202)->assertJsonPath('presses.0.gesture', 'hold');
+    $payload = $this->checkIn('curlew')->json('orders.0.payload');
+    expect($payload)->toMatchArray(['code' => 'KeyB', 'gesture' => 'hold', 'characters' => ['b', 'B', '“', '‘'], 'dead' => [false, false, false, false]]);
+    $this->as('picture')->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyB', 'focus' => 'easel', 'gesture' => 'stroke'])->assertStatus(422);
+    $this->postJson('/api/suites/curlew/rehearsals', ['application' => 'gradewell'])->assertStatus(422);
+});
+
+test('menu titles are handed over to every room beside its applications', function () {
+    $this->as('picture')->postJson('/api/applications/desktop/keymaps', ['name' => 'Titles', 'title' => 'Titles', 'change' => ['removed' => [], 'added' => [
+        ['chord' => 'Primary+Alt+KeyR', 'command' => 'cutloom/Relink media', 'context' => 'cutloom'],
+    ]]])->assertCreated();
+    $release = $this->postJson('/api/presets', ['name' => 'Titles only', 'note' => 'x'])->assertCreated()->json('id');
+    $this->postJson('/api/suites/dunlin/handovers', ['release' => $release])->assertStatus(202);
+    $files = $this->checkIn('dunlin')->json('orders.0.payload.files');
+    expect(array_column($files, 'file_name'))->toBe(['desktop-titles.json'])
+        ->and(json_decode((string) base64_decode($files[0]['bytes']), true))->toBe(['titles' => ['cutloom' => ['Primary Alt R' => 'Relink media']]]);
+});

@@ -181,6 +181,30 @@ test('a new chord is written over the old one and leaves the rest of the line', 
     ]);
 });
 
+test('a changed binding changes its own line, and a new one takes a line of its own', function (string $id, string $context, string $command, array $changed, array $added) {
+    $application = World::application($id);
+    $bytes = World::factoryBytes($id);
+    $all = keyFile($application, $bytes)->bindings();
+    $old = array_values(array_filter($all->all(), static fn (Binding $one): bool => $one->command === $command && $one->context === $context))[0];
+    $again = written($application, $bytes, $all->minus($old)->plus($old->at(Chord::parse('Primary+F9'))));
+    expect(changedLines($bytes, $again))->toBe($changed)
+        ->and(changedLines($bytes, written($application, $bytes, $all->plus(new Binding(Chord::parse('F9'), $command, $context)))))->toBe($added);
+})->with([
+    'sections' => ['easeframe', 'canvas', 'pen', ['- pen = g', '+ pen = primary+f9'], ['+ pen = f9']],
+    'JSON' => ['gradewell', 'nodes', 'node-before', ['- "shift/tab": "node-before",', '+ "primary/f9": "node-before",'], ['- "primary/alt/t": "tidy-up-nodes"', '+ "primary/alt/t": "tidy-up-nodes",', '+ "f9": "node-before"']],
+    'YAML' => ['rotomere', 'draw', 'new-box', ['- - "b": new-box', '+ - "primary f9": new-box'], ['+ - "f9": new-box']],
+    'CSV' => ['boardwick', 'sheet', 'new-panel', ['- sheet,N,tap,new-panel', '+ sheet,Primary-F9,tap,new-panel'], ['+ sheet,F9,tap,new-panel']],
+]);
+
+test('a chord is spelled in the way of its application', function (string $id, string $chord, string $spelled) {
+    $dialect = Dialects::standard()->for(World::applicationsAndDesktop()[$id]);
+    expect($dialect->spell(new Binding(Chord::parse($chord), 'undo', 'everywhere')))->toBe($spelled);
+})->with([
+    ['cutloom', 'Primary+Alt+Shift+Numpad7', 'Primary Option Shift Pad7'], ['faderloft', 'Primary+Shift+ArrowLeft', "ps\tleft"], ['easeframe', 'Control+Alt+BracketLeft', 'control+alt+bracketleft'],
+    ['gradewell', 'Primary+Slash', '"primary/slash"'], ['rotomere', "Primary+'+'", '"primary +"'], ['rotomere', 'Shift+NumpadAdd', '"shift pad-add"'], ['boardwick', 'Shift+Minus', 'Shift-Hyphen'],
+    ['desktop', 'Primary+Alt+Digit1', '"Primary Alt 1"'],
+]);
+
 test('a table line keeps its further columns when its chord changes', function () {
     $bytes = World::bytes('core/tests/Dialect/fixtures/faderloft/good/further-columns.tsv');
     $divide = World::bindings('tracks KeyV divide-at-cursor')->all()[0];
