@@ -13,6 +13,7 @@ final readonly class Intent
         public string $name,
         public string $group,
         public array $synonyms,
+        public Frequency $frequency = Frequency::Sometimes,
     ) {
     }
 }

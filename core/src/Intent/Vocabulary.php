@@ -7,7 +7,7 @@ namespace Zebrafinch\Core\Intent;
 /**
  * The intents, and which commands of which applications fulfil them.
  *
- * @phpstan-type IntentData array{id: string, name: string, group: string, synonyms: list<string>}
+ * @phpstan-type IntentData array{id: string, name: string, group: string, synonyms: list<string>, frequency?: string}
  * @phpstan-type MatchData array{command: string, intent: string, difference?: string}
  */
 final readonly class Vocabulary
@@ -30,7 +30,7 @@ final readonly class Vocabulary
     {
         $byId = [];
         foreach ($intents as $one) {
-            $byId[$one['id']] = new Intent($one['id'], $one['name'], $one['group'], $one['synonyms']);
+            $byId[$one['id']] = new Intent($one['id'], $one['name'], $one['group'], $one['synonyms'], Frequency::from($one['frequency'] ?? Frequency::Sometimes->value));
         }
         $byApplication = [];
         foreach ($matches as $application => $list) {

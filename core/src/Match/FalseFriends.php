@@ -10,7 +10,7 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /**
  * Finds the chords that mislead somebody who knows them from another application, or from another context of the same one. What
- * destroys something comes first, then what more places lead one to expect otherwise.
+ * destroys something comes first, then what the hands are most used to.
  */
 final readonly class FalseFriends
 {
@@ -31,9 +31,15 @@ final readonly class FalseFriends
                 }
             }
         }
-        usort($found, static fn (FalseFriend $one, FalseFriend $other): int => [$other->isDangerous(), count($other->expected), $one->press] <=> [$one->isDangerous(), count($one->expected), $other->press]);
+        usort($found, fn (FalseFriend $one, FalseFriend $other): int => [$other->isDangerous(), $this->habit($other), $one->press] <=> [$one->isDangerous(), $this->habit($one), $other->press]);
 
         return $found;
+    }
+
+    /** How used the hands are to what they expect: each application that teaches it counts as often as its intent is wanted. */
+    private function habit(FalseFriend $one): float
+    {
+        return array_sum(array_map(fn (FriendSide $side): float => $side->intent === null ? 0.0 : $this->vocabulary->intent($side->intent)->frequency->weight(), $one->expected));
     }
 
     /** Only an intent can be expected elsewhere; a command that nobody has matched to one is known to its own application alone. */

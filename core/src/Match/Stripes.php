@@ -17,11 +17,11 @@ final readonly class Stripes
     {
     }
 
-    /** @return list<Stripe> intents that at least one application has, the most broken first */
+    /** @return list<Stripe> intents that at least one application has, the most broken first, and of those the ones that are wanted most */
     public function all(): array
     {
         $stripes = array_values(array_filter(array_map($this->stripe(...), $this->vocabulary->intents())));
-        usort($stripes, static fn (Stripe $one, Stripe $other): int => $one->state->rank() <=> $other->state->rank());
+        usort($stripes, static fn (Stripe $one, Stripe $other): int => [$one->state->rank(), -$one->intent->frequency->weight()] <=> [$other->state->rank(), -$other->intent->frequency->weight()]);
 
         return $stripes;
     }
@@ -46,15 +46,22 @@ final readonly class Stripes
     }
 
     /**
-     * The unweighted mean over the intents that two or more applications have; null when there are none.
+     * The mean over the intents that two or more applications have, weighted by how often they are wanted; null when there are none.
      *
      * @param  list<Stripe>  $stripes
      */
     public function overall(array $stripes): ?float
     {
-        $known = array_values(array_filter(array_column($stripes, 'agreement'), static fn (?float $one): bool => $one !== null));
+        $sum = 0.0;
+        $weights = 0.0;
+        foreach ($stripes as $stripe) {
+            if ($stripe->agreement !== null) {
+                $sum += $stripe->intent->frequency->weight() * $stripe->agreement;
+                $weights += $stripe->intent->frequency->weight();
+            }
+        }
 
-        return $known === [] ? null : array_sum($known) / count($known);
+        return $weights === 0.0 ? null : $sum / $weights;
     }
 
     /** @param  non-empty-list<StripeCell>  $cells */

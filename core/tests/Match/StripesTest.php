@@ -49,9 +49,23 @@ test('broken stripes come first, and an intent that nobody has is left out', fun
     expect(array_map(static fn (Stripe $one): string => $one->intent->id, $all))->toBe(['smooth', 'part']);
 });
 
-test('the overall agreement is the mean over the intents', function () {
+test('the overall agreement is the mean over the intents where all are wanted alike', function () {
     $stripes = stripes("desk KeyS saw\ndesk KeyP plane", "desk KeyS saw\ndesk KeyX plane");
     expect($stripes->overall($stripes->all()))->toBe(0.5)->and($stripes->overall([]))->toBeNull();
+});
+
+test('what is wanted all the time weighs more, and its broken stripe comes first', function () {
+    $matches = [['command' => 'saw', 'intent' => 'part'], ['command' => 'plane', 'intent' => 'smooth']];
+    $app = World::workshop();
+    $other = Zebrafinch\Core\Application\Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', Commands::of($app->commands()));
+    $intent = static fn (string $id, string $frequency): array => ['id' => $id, 'name' => $id, 'group' => 'wood', 'synonyms' => [], 'frequency' => $frequency];
+    $vocabulary = Vocabulary::fromData([$intent('part', 'seldom'), $intent('smooth', 'constant')], ['workshop' => $matches, 'shed' => $matches]);
+    $of = static fn (string $here, string $there): Stripes => new Stripes([World::loaded($here, $app), new LoadedKeymap($other, World::bindings($there), World::seat())], $vocabulary);
+    $stripes = $of("desk KeyS saw\ndesk KeyP plane", "desk KeyX saw\ndesk KeyP plane");
+    // 1 of 1 + 64 is broken.
+    expect($stripes->overall($stripes->all()))->toEqualWithDelta(64 / 65, 1e-9);
+    $broken = $of("desk KeyS saw\ndesk KeyP plane", "desk KeyX saw\ndesk KeyY plane")->all();
+    expect(array_map(static fn (Stripe $one): string => $one->intent->id, $broken))->toBe(['smooth', 'part']);
 });
 
 test('cells with the same chord run on', function () {

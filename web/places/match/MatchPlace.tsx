@@ -26,7 +26,7 @@ export function MatchPlace() {
           <>
             <div className="place-head">
               <h1>Match</h1>
-              <p>{data.agreement === null ? 'There is nothing to compare yet.' : <><strong>{Math.round(data.agreement * 100)} %</strong> of the shared intents have the same first chord.</>}</p>
+              <p>{data.agreement === null ? 'There is nothing to compare yet.' : <><strong>{Math.round(data.agreement * 100)} %</strong> of the shared intents have the same first chord, the frequent ones counting more.</>}</p>
               {!isFriends && <label>Group{' '}
                 <select className="form-select form-select-sm" value={group} onChange={(event) => { write({ group: event.target.value }) }}>
                   <option value="">all</option>
