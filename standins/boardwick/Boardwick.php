@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Boardwick;
 
 use Standins\Answer;
+use Standins\HeldKeys;
 use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
@@ -12,6 +13,8 @@ use Standins\Strip;
 /** Boardwick: tells a tap from a hold. A tap changes the tool, a hold borrows it until the key is let go. The last record for a chord counts. */
 final class Boardwick implements Simulated
 {
+    private const HELD = ['Primary' => 'Primary', 'Control' => 'Control', 'Alt' => 'Alt', 'AltGr' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
+
     private const TOOLS = ['pencil', 'brush', 'rubber', 'fill', 'lasso', 'move-tool', 'panning-hand', 'magnifier', 'turn-paper', 'pick-colour', 'ruler', 'lettering', 'box-and-oval'];
 
     public function __construct(private readonly string $factory)
@@ -54,13 +57,12 @@ final class Boardwick implements Simulated
 
     private function matches(string $chord, string $system, KeyPress $press): bool
     {
-        $names = ['Primary' => $system === 'macos' ? 'Meta' : 'Control', 'Control' => 'Control', 'Alt' => 'Alt', 'AltGr' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
         $words = explode('-', $chord);
         $key = (string) array_pop($words);
         $keys = ['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Hyphen' => 'Minus', 'NumLock' => 'NumLock'];
         $code = $keys[$key] ?? (string) preg_replace(['/^([A-Z])$/', '/^(\d)$/', '/^Num(?!pad)/'], ['Key$1', 'Digit$1', 'Numpad'], $key);
 
-        return $press->is($code, array_map(static fn (string $word): string => $names[$word] ?? $word, $words));
+        return $press->is($code, HeldKeys::of($words, self::HELD, $system));
     }
 
     public function run(string $command, Strip $strip): string

@@ -6,6 +6,7 @@ namespace Standins\Cutloom;
 
 use DOMDocument;
 use DOMElement;
+use Standins\HeldKeys;
 use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
@@ -13,6 +14,8 @@ use Standins\Strip;
 /** Cutloom: the panel with the focus is asked first, then those around it. A focus with a chord twice spoils the whole file. */
 final class Cutloom implements Simulated
 {
+    private const HELD = ['Primary' => 'Primary', 'Control' => 'Control', 'Option' => 'Alt', 'Third' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
+
     private const AROUND = ['trim' => 'timeline', 'timeline' => 'everywhere', 'viewer' => 'everywhere', 'bin' => 'everywhere', 'titles' => 'everywhere'];
 
     public function __construct(private readonly string $factory)
@@ -57,7 +60,7 @@ final class Cutloom implements Simulated
             $on = $press->parentNode instanceof DOMElement ? $press->parentNode->getAttribute('on') : '';
             $words = explode(' ', (string) preg_replace('/\s+/', ' ', trim($press->getAttribute('keys'))));
             $code = $this->code((string) array_pop($words));
-            $held = $this->resolve($words, $system);
+            $held = HeldKeys::of($words, self::HELD, $system);
             sort($held);
             $chord = $on.' '.implode('+', $held).' '.$code;
             if (isset($seen[$chord])) {
@@ -75,17 +78,6 @@ final class Cutloom implements Simulated
         $named = ['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Return' => 'Enter', 'Grave' => 'Backquote'];
 
         return $named[$word] ?? (string) preg_replace(['/^([A-Z])$/', '/^(\d)$/', '/^Pad/'], ['Key$1', 'Digit$1', 'Numpad'], $word);
-    }
-
-    /**
-     * @param  list<string>  $words
-     * @return list<string>
-     */
-    private function resolve(array $words, string $system): array
-    {
-        $names = ['Primary' => $system === 'macos' ? 'Meta' : 'Control', 'Control' => 'Control', 'Option' => 'Alt', 'Third' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
-
-        return array_values(array_unique(array_map(static fn (string $word): string => $names[$word] ?? $word, $words)));
     }
 
     public function run(string $command, Strip $strip): string

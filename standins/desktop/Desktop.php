@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Desktop;
 
 use Standins\Answer;
+use Standins\HeldKeys;
 use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
@@ -12,6 +13,8 @@ use Standins\Strip;
 /** The desktop: looks at each press before the application in front does, and chooses the menu item with exactly the title that is bound. */
 final class Desktop
 {
+    private const HELD = ['Primary' => 'Primary', 'Control' => 'Control', 'Alt' => 'Alt', 'AltGr' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
+
     /** @param  array<string, array<string, string>>  $menus  by application, then by title: the command that the menu item runs */
     public function __construct(private readonly array $menus)
     {
@@ -35,12 +38,11 @@ final class Desktop
 
     private function matches(string $chord, string $system, KeyPress $press): bool
     {
-        $names = ['Primary' => $system === 'macos' ? 'Meta' : 'Control', 'Control' => 'Control', 'Alt' => 'Alt', 'AltGr' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
         $words = explode(' ', $chord);
         $key = (string) array_pop($words);
         $code = (string) preg_replace(['/^([A-Z])$/', '/^(\d)$/', '/^Pad/'], ['Key$1', 'Digit$1', 'Numpad'], $key);
 
-        return $press->is($code, array_map(static fn (string $word): string => $names[$word] ?? $word, $words));
+        return $press->is($code, HeldKeys::of($words, self::HELD, $system));
     }
 
     /**

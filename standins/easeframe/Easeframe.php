@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Easeframe;
 
 use Standins\Answer;
+use Standins\HeldKeys;
 use Standins\KeyCodes;
 use Standins\KeyPress;
 use Standins\Simulated;
@@ -13,6 +14,8 @@ use Standins\Strip;
 /** Easeframe: reads its sections from the top and lets each line undo what stood before for its chord. Without a file it has its factory keys. */
 final class Easeframe implements Simulated
 {
+    private const HELD = ['primary' => 'Primary', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
+
     public function __construct(private readonly string $factory)
     {
     }
@@ -50,9 +53,8 @@ final class Easeframe implements Simulated
     {
         $words = explode('+', $chord);
         $code = KeyCodes::find((string) array_pop($words), 'keypad-');
-        $names = ['primary' => $system === 'macos' ? 'Meta' : 'Control', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
 
-        return $press->is($code, array_map(static fn (string $word): string => $names[$word] ?? $word, $words));
+        return $press->is($code, HeldKeys::of($words, self::HELD, $system));
     }
 
     public function run(string $command, Strip $strip): string

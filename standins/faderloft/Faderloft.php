@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Standins\Faderloft;
 
+use Standins\HeldKeys;
 use Standins\KeyCodes;
 use Standins\KeyPress;
 use Standins\Simulated;
@@ -12,6 +13,8 @@ use Standins\Strip;
 /** Faderloft: reads its table from the top; the first line that has the chord for an area is the one it keeps. */
 final class Faderloft implements Simulated
 {
+    private const HELD = ['p' => 'Primary', 'c' => 'Control', 'a' => 'Alt', 'g' => 'AltGraph', 's' => 'Shift', 'm' => 'Meta'];
+
     private const AREAS = ['clip' => ['clip', 'tracks', 'everywhere'], 'tracks' => ['tracks', 'everywhere'], 'mixer' => ['mixer', 'everywhere'],
         'sample-editor' => ['sample-editor', 'everywhere'], 'everywhere' => ['everywhere']];
 
@@ -25,7 +28,7 @@ final class Faderloft implements Simulated
         foreach (self::AREAS[$focus] ?? ['everywhere'] as $area) {
             foreach ($rows as $index => $row) {
                 $fields = explode("\t", $row);
-                if (count($fields) >= 4 && $fields[0] === $area && $press->is($this->code($fields[2]), $this->held($fields[1], $system))) {
+                if (count($fields) >= 4 && $fields[0] === $area && $press->is($this->code($fields[2]), HeldKeys::of($fields[1] === '-' ? [] : str_split($fields[1]), self::HELD, $system))) {
                     return ['did' => $this->run($fields[3], $strip), 'command' => $fields[3], 'context' => $area, 'because' => 'Line '.($index + 1).' of the installed file.'];
                 }
             }
@@ -37,14 +40,6 @@ final class Faderloft implements Simulated
     private function code(string $key): string
     {
         return ['esc' => 'Escape', 'ret' => 'Enter'][$key] ?? KeyCodes::find($key, 'pad-');
-    }
-
-    /** @return list<string> */
-    private function held(string $letters, string $system): array
-    {
-        $names = ['p' => $system === 'macos' ? 'Meta' : 'Control', 'c' => 'Control', 'a' => 'Alt', 'g' => 'AltGraph', 's' => 'Shift', 'm' => 'Meta'];
-
-        return $letters === '-' ? [] : array_values(array_unique(array_map(static fn (string $letter): string => $names[$letter] ?? $letter, str_split($letters))));
     }
 
     public function run(string $command, Strip $strip): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Gradewell;
 
 use Standins\Answer;
+use Standins\HeldKeys;
 use Standins\KeyCodes;
 use Standins\KeyPress;
 use Standins\Simulated;
@@ -13,6 +14,8 @@ use Standins\Strip;
 /** Gradewell: each desk has a map of its own, but the transport keys of Everywhere are obeyed before any desk. */
 final class Gradewell implements Simulated
 {
+    private const HELD = ['primary' => 'Primary', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
+
     private const AROUND = ['nodes' => ['nodes', 'grade-desk'], 'everywhere' => []];
 
     private const TRANSPORT = ['run-forwards', 'run-backwards', 'halt', 'run-or-halt', 'run-this-shot-in-a-loop', 'frame-forward', 'frame-back', 'second-forward', 'second-back',
@@ -43,12 +46,11 @@ final class Gradewell implements Simulated
     /** @param  array<string|int, mixed>  $map */
     private function find(array $map, string $system, KeyPress $press): ?string
     {
-        $names = ['primary' => $system === 'macos' ? 'Meta' : 'Control', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
         $found = null;
         foreach ($map as $chord => $command) {
             $words = explode('/', (string) $chord);
             $code = KeyCodes::find((string) array_pop($words), 'pad');
-            if (is_string($command) && $press->is($code, array_map(static fn (string $word): string => $names[$word] ?? $word, $words))) {
+            if (is_string($command) && $press->is($code, HeldKeys::of($words, self::HELD, $system))) {
                 $found = $command;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Rotomere;
 
 use Standins\Answer;
+use Standins\HeldKeys;
 use Standins\KeyCodes;
 use Standins\KeyPress;
 use Standins\Simulated;
@@ -16,6 +17,8 @@ use Standins\Strip;
  */
 final class Rotomere implements Simulated
 {
+    private const HELD = ['primary' => 'Primary', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
+
     private const AWAKE = [
         'draw' => [['draw'], ['viewport', 'keyframes'], ['everywhere']],
         'track' => [['track'], ['viewport', 'keyframes'], ['everywhere']],
@@ -67,23 +70,11 @@ final class Rotomere implements Simulated
 
     private function matches(string $chord, string $system, KeyPress $press): bool
     {
-        $names = ['primary' => $system === 'macos' ? 'Meta' : 'Control', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
         $words = explode(' ', $chord);
         $key = (string) array_pop($words);
-        $held = array_map(static fn (string $word): string => $names[$word] ?? $word, $words);
+        $held = HeldKeys::of($words, self::HELD, $system);
 
-        return mb_strlen($key) === 1 ? $press->isCharacter($key, $held, $system) : $press->is(KeyCodes::find($key, 'pad-'), $this->asHeld($held, $system));
-    }
-
-    /**
-     * @param  list<string>  $held
-     * @return list<string>
-     */
-    private function asHeld(array $held, string $system): array
-    {
-        $third = ['macos' => ['Alt'], 'windows' => ['Control', 'Alt'], 'linux' => ['AltGraph']][$system] ?? [];
-
-        return array_merge(...array_map(static fn (string $one): array => $one === 'AltGraph' ? $third : [$one], $held), ...[[]]);
+        return mb_strlen($key) === 1 ? $press->isCharacter($key, $held, $system) : $press->is(KeyCodes::find($key, 'pad-'), $held);
     }
 
     public function run(string $command, Strip $strip): string

@@ -117,6 +117,19 @@ test('each stand-in obeys a generated keymap as who() says, clashes and all', fu
     expect(disagreements($keymap, writtenFor($application, $keymap->bindings())))->toBe([]);
 })->with(World::applicationIds())->with(array_slice(rooms(), 1, 2));
 
+test('AltGr is pressed as the system makes it, as who() says', function (string $id, System $system) {
+    $application = World::application($id);
+    $context = $application->contexts->all()[1]->id;
+    $bindings = World::bindings("{$context} AltGraph+F6 undo\n{$context} Shift+AltGraph+F7 redo\n{$context} Primary+AltGraph+F8 copy");
+    $keymap = new LoadedKeymap($application, $bindings, World::seat($system, 'full-iso', 'german'));
+    $who = new Who($keymap);
+    foreach ($bindings as $binding) {
+        $press = $keymap->seat->presses($binding->chord)[0];
+        $did = standIn($id)->press(writtenFor($application, $bindings), $system->value, $context, keyPress($press, $keymap->seat), new Strip);
+        expect($did['command'])->toBe($binding->command)->and($who->gets($press, Gesture::Tap, $context)->winner()?->command)->toBe($binding->command);
+    }
+})->with(World::applicationIds())->with(System::cases());
+
 test('the desktop takes a press before the application when its title is exact, as who() says', function (string $id) {
     $all = World::applicationsAndDesktop();
     $desktop = $all['desktop'];
