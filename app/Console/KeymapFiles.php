@@ -52,9 +52,7 @@ final readonly class KeymapFiles
     private function keyFile(string $path, string $bytes, Application $application): ReadKeymap
     {
         $file = $this->dialects->for($application)->read($bytes, $application);
-        $findings = [...LoadingFindings::of($file, $application), ...$file->findings];
-        usort($findings, static fn ($one, $other): int => $one->line <=> $other->line);
 
-        return new ReadKeymap($path, $application, $file->bindings(), $findings);
+        return new ReadKeymap($path, $application, $file->bindings(), LoadingFindings::withReading($file, $application));
     }
 }

@@ -23,7 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Dialects::class, static fn (): Dialects => Dialects::standard());
-        $this->app->singleton(Library::class, fn (): Library => new Library(config('app.data'), Dialects::standard(), new Kept(storage_path('framework/cache'))));
+        $this->app->singleton(Library::class, fn (): Library => new Library(config('app.data'), app(Dialects::class), new Kept(storage_path('framework/cache'))));
         $this->app->singleton(Docket::class, fn (): Docket => Docket::standard(app(Library::class)->reserved()));
     }
 

@@ -28,7 +28,7 @@ final class Easeframe implements Simulated
         $found = [];
         $section = '';
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $bytes ?? $this->factory)) as $index => $line) {
-            $line = trim((string) preg_replace('/(^|\s)#.*$/', '', $line), " \t\u{FEFF}");
+            $line = trim((string) preg_replace(['/^\x{FEFF}/u', '/(^|\s)#.*$/'], '', $line));
             if (str_starts_with($line, '[')) {
                 $section = trim($line, '[]');
             } elseif (str_contains($line, '=')) {

@@ -62,9 +62,7 @@ final readonly class KeyFileController
         $application = $this->library->application($keyFile->application);
         $shapes = new Shapes($application, $request->seat());
         $read = $this->library->dialect($application)->read($keyFile->bytes, $application);
-        $loading = LoadingFindings::of($read, $application);
-        $findings = [...$loading, ...$read->findings];
-        usort($findings, static fn (Finding $one, Finding $other): int => $one->line <=> $other->line);
+        $findings = LoadingFindings::withReading($read, $application);
         $change = Change::between($this->library->factoryBindings($application), $read->bindings());
 
         return new JsonResponse([
@@ -74,7 +72,7 @@ final readonly class KeyFileController
             'lines' => $read->lineCount(),
             'removed' => $removed,
             'bindings_read' => count($read->entries),
-            'would_be_refused' => in_array(FindingKind::Refused, array_column($loading, 'kind'), true),
+            'would_be_refused' => in_array(FindingKind::Refused, array_column($findings, 'kind'), true),
             'findings' => array_map(static fn (Finding $one): array => [
                 'kind' => $one->kind->value, 'line' => $one->line, 'text' => mb_strimwidth($one->text, 0, 300, '…'), 'sentence' => $one->sentence,
             ], $findings),

@@ -10,6 +10,15 @@ use Zebrafinch\Core\Application\LoadingRule;
 /** Says which lines of a key file the application would not obey, by its own loading rule. */
 final readonly class LoadingFindings
 {
+    /** @return list<Finding> these and what the reading found, in file order */
+    public static function withReading(KeyFile $file, Application $application): array
+    {
+        $findings = [...self::of($file, $application), ...$file->findings];
+        usort($findings, static fn (Finding $one, Finding $other): int => $one->line <=> $other->line);
+
+        return $findings;
+    }
+
     /** @return list<Finding> in file order */
     public static function of(KeyFile $file, Application $application): array
     {
