@@ -2,7 +2,7 @@
 
 SERVICE_USER=zebrafinch
 RUN_PACKAGES="php8.2-cli php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip composer unzip postgresql-15 ca-certificates procps"
-TEST_PACKAGES="chromium-headless-shell fonts-dejavu-core xkb-data libxkbcommon-tools libxkbcommon-dev usb.ids"
+TEST_PACKAGES="chromium-headless-shell fonts-dejavu-core xkb-data libxkbcommon-tools libxkbcommon-dev usb.ids glpk-utils"
 NODE_AT_LEAST=20019
 
 is_root() { [ "$(id -u)" = 0 ]; }
