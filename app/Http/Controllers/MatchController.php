@@ -20,6 +20,7 @@ use Zebrafinch\Core\Match\FriendSide;
 use Zebrafinch\Core\Match\Stripe;
 use Zebrafinch\Core\Match\StripeCell;
 use Zebrafinch\Core\Match\Stripes;
+use Zebrafinch\Core\Usage\Importance;
 
 /** How alike the applications of a kit are, and which chords mislead. */
 final readonly class MatchController
@@ -32,7 +33,7 @@ final readonly class MatchController
     {
         $seat = $request->seat();
         $keymaps = $this->keymaps($request);
-        $stripes = new Stripes($keymaps, $this->library->vocabulary());
+        $stripes = new Stripes($keymaps, $this->library->vocabulary(), new Importance($this->library->vocabulary()));
         $all = $stripes->all();
 
         return new JsonResponse([
@@ -68,7 +69,7 @@ final readonly class MatchController
             'is_dangerous' => $one->isDangerous(),
             'expected' => array_map(fn (FriendSide $side): array => $this->side($side, $request->seat()), $one->expected),
             'instead' => $this->side($one->instead, $request->seat()),
-        ], (new FalseFriends($keymaps, $this->library->vocabulary()))->all())]);
+        ], (new FalseFriends($keymaps, $this->library->vocabulary(), new Importance($this->library->vocabulary())))->all())]);
     }
 
     /** @return array<string, mixed> */

@@ -7,17 +7,33 @@ namespace Zebrafinch\Core\Intent;
 /**
  * The intents, and which commands of which applications fulfil them.
  *
- * @phpstan-type IntentData array{id: string, name: string, group: string, synonyms: list<string>, frequency?: string}
+ * @phpstan-type IntentData array{id: string, name: string, group: string, synonyms: list<string>, frequency?: string, traits?: list<string>}
  * @phpstan-type MatchData array{command: string, intent: string, difference?: string}
  */
 final readonly class Vocabulary
 {
+    /** @var array<string, array<string, CommandMatch>> by application and command */
+    private array $byCommand;
+
+    /** @var array<string, array<string, CommandMatch>> by application and intent: the first that fulfils it */
+    private array $byIntent;
+
     /**
      * @param  array<string, Intent>  $intents  by id
      * @param  array<string, list<CommandMatch>>  $matches  by application
      */
     private function __construct(private array $intents, private array $matches)
     {
+        $byCommand = [];
+        $byIntent = [];
+        foreach ($matches as $application => $list) {
+            foreach ($list as $match) {
+                $byCommand[$application][$match->command] ??= $match;
+                $byIntent[$application][$match->intent] ??= $match;
+            }
+        }
+        $this->byCommand = $byCommand;
+        $this->byIntent = $byIntent;
     }
 
     /**
@@ -30,16 +46,11 @@ final readonly class Vocabulary
     {
         $byId = [];
         foreach ($intents as $one) {
-            $byId[$one['id']] = new Intent($one['id'], $one['name'], $one['group'], $one['synonyms'], Frequency::from($one['frequency'] ?? Frequency::Sometimes->value));
+            $byId[$one['id']] = new Intent($one['id'], $one['name'], $one['group'], $one['synonyms'], Frequency::from($one['frequency'] ?? Frequency::Sometimes->value), array_map(IntentTrait::from(...), $one['traits'] ?? []));
         }
         $byApplication = [];
         foreach ($matches as $application => $list) {
-            $byApplication[$application] = array_map(static function (array $match) use ($byId): CommandMatch {
-                $intent = $byId[$match['intent']] ?? throw UnknownIntent::named($match['intent']);
-                $difference = $match['difference'] ?? null;
-
-                return new CommandMatch($match['command'], $intent->id, $difference === null ? Correspondence::Exact : Correspondence::Near, $difference);
-            }, $list);
+            $byApplication[$application] = array_map(static fn (array $match): CommandMatch => self::match($match, $byId), $list);
         }
 
         return new self($byId, $byApplication);
@@ -57,25 +68,60 @@ final readonly class Vocabulary
         return $this->intents[$id] ?? throw UnknownIntent::named($id);
     }
 
+    /** The first match of an application to an intent. */
     public function matchOf(string $application, string $intent): ?CommandMatch
     {
-        return $this->first($application, static fn (CommandMatch $match): bool => $match->intent === $intent);
+        return $this->byIntent[$application][$intent] ?? null;
     }
 
     public function matchFor(string $application, string $command): ?CommandMatch
     {
-        return $this->first($application, static fn (CommandMatch $match): bool => $match->command === $command);
+        return $this->byCommand[$application][$command] ?? null;
     }
 
-    /** @param  callable(CommandMatch): bool  $wanted */
-    private function first(string $application, callable $wanted): ?CommandMatch
+    /** @return list<CommandMatch> all of an application, in the order of the data */
+    public function matchesOf(string $application): array
     {
-        foreach ($this->matches[$application] ?? [] as $match) {
-            if ($wanted($match)) {
-                return $match;
-            }
+        return $this->matches[$application] ?? [];
+    }
+
+    /**
+     * What somebody adds: intents of their own, and matches that go before the shipped ones of the same command.
+     *
+     * @param  list<IntentData>  $intents
+     * @param  array<string, list<MatchData>>  $matches  by application
+     *
+     * @throws UnknownIntent
+     */
+    public function with(array $intents, array $matches): self
+    {
+        $own = self::fromData($intents, []);
+        $all = $this->intents + $own->intents;
+        $merged = $this->matches;
+        foreach ($matches as $application => $list) {
+            $made = array_map(static fn (array $match): CommandMatch => self::match($match, $all), $list);
+            $replaced = array_fill_keys(array_map(static fn (CommandMatch $one): string => $one->command, $made), true);
+            $merged[$application] = [...$made, ...array_values(array_filter($this->matches[$application] ?? [], static fn (CommandMatch $one): bool => ! isset($replaced[$one->command])))];
         }
 
-        return null;
+        return new self($all, $merged);
+    }
+
+    /** The same without any match of one application. */
+    public function without(string $application): self
+    {
+        return new self($this->intents, array_diff_key($this->matches, [$application => true]));
+    }
+
+    /**
+     * @param  MatchData  $match
+     * @param  array<string, Intent>  $intents
+     */
+    private static function match(array $match, array $intents): CommandMatch
+    {
+        $intent = $intents[$match['intent']] ?? throw UnknownIntent::named($match['intent']);
+        $difference = $match['difference'] ?? null;
+
+        return new CommandMatch($match['command'], $intent->id, $difference === null ? Correspondence::Exact : Correspondence::Near, $difference);
     }
 }

@@ -63,9 +63,11 @@ final readonly class Change
      */
     public function conflictsWith(Bindings $bindings): array
     {
+        $left = $bindings->minus(...$this->removed);
+
         return [
             ...array_values(array_filter($this->removed, static fn (Binding $one): bool => ! $bindings->has($one))),
-            ...array_values(array_filter($this->added, static fn (Binding $one): bool => $bindings->has($one))),
+            ...array_values(array_filter($this->added, static fn (Binding $one): bool => $left->has($one))),
         ];
     }
 

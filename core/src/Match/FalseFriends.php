@@ -7,6 +7,7 @@ namespace Zebrafinch\Core\Match;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Usage\Importance;
 
 /**
  * Finds the chords that mislead somebody who knows them from another application, or from another context of the same one. What
@@ -15,7 +16,7 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
 final readonly class FalseFriends
 {
     /** @param  list<LoadedKeymap>  $keymaps one for each application, at one seat */
-    public function __construct(private array $keymaps, private Vocabulary $vocabulary)
+    public function __construct(private array $keymaps, private Vocabulary $vocabulary, private Importance $importance)
     {
     }
 
@@ -36,10 +37,10 @@ final readonly class FalseFriends
         return $found;
     }
 
-    /** How used the hands are to what they expect: each application that teaches it counts as often as its intent is wanted. */
+    /** How used the hands are to what they expect: each application that teaches it counts as much as it is used there. */
     private function habit(FalseFriend $one): float
     {
-        return array_sum(array_map(fn (FriendSide $side): float => $side->intent === null ? 0.0 : $this->vocabulary->intent($side->intent)->frequency->weight(), $one->expected));
+        return array_sum(array_map(fn (FriendSide $side): float => $side->intent === null ? 0.0 : $this->importance->ofCommand($side->application->id, $side->command->id), $one->expected));
     }
 
     /** Only an intent can be expected elsewhere; a command that nobody has matched to one is known to its own application alone. */

@@ -8,12 +8,13 @@ use Zebrafinch\Core\Intent\Correspondence;
 use Zebrafinch\Core\Intent\Intent;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Usage\Importance;
 
 /** How alike several applications are, intent by intent. */
 final readonly class Stripes
 {
     /** @param  non-empty-list<LoadedKeymap>  $keymaps one for each application, at one seat, in the order of the columns */
-    public function __construct(private array $keymaps, private Vocabulary $vocabulary)
+    public function __construct(private array $keymaps, private Vocabulary $vocabulary, private Importance $importance)
     {
     }
 
@@ -21,7 +22,7 @@ final readonly class Stripes
     public function all(): array
     {
         $stripes = array_values(array_filter(array_map($this->stripe(...), $this->vocabulary->intents())));
-        usort($stripes, static fn (Stripe $one, Stripe $other): int => [$one->state->rank(), -$one->intent->frequency->weight()] <=> [$other->state->rank(), -$other->intent->frequency->weight()]);
+        usort($stripes, static fn (Stripe $one, Stripe $other): int => [$one->state->rank(), -$one->weight] <=> [$other->state->rank(), -$other->weight]);
 
         return $stripes;
     }
@@ -42,11 +43,13 @@ final readonly class Stripes
             return null;
         }
 
-        return new Stripe($intent, $cells, $this->state($cells), $this->agreement($cells));
+        $applications = array_map(static fn (LoadedKeymap $one): string => $one->application->id, $this->keymaps);
+
+        return new Stripe($intent, $cells, $this->state($cells), $this->agreement($cells), $this->importance->ofIntent($intent, $applications));
     }
 
     /**
-     * The mean over the intents that two or more applications have, weighted by how often they are wanted; null when there are none.
+     * The mean over the intents that two or more applications have, weighted by how often they are used; null when there are none.
      *
      * @param  list<Stripe>  $stripes
      */
@@ -56,8 +59,8 @@ final readonly class Stripes
         $weights = 0.0;
         foreach ($stripes as $stripe) {
             if ($stripe->agreement !== null) {
-                $sum += $stripe->intent->frequency->weight() * $stripe->agreement;
-                $weights += $stripe->intent->frequency->weight();
+                $sum += $stripe->weight * $stripe->agreement;
+                $weights += $stripe->weight;
             }
         }
 

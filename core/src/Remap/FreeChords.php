@@ -7,8 +7,6 @@ namespace Zebrafinch\Core\Remap;
 use Zebrafinch\Core\Effort\LeftHand;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
-use Zebrafinch\Core\Keyboard\Modifier;
-use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
@@ -30,15 +28,6 @@ final readonly class FreeChords
     /** Letters of a word that a chord can stand for; shorter ones ("at", "to") mean nothing by themselves. */
     private const SHORTEST_WORD = 3;
 
-    /** Keys that people expect to keep their own meaning. */
-    private const LEFT_ALONE = [
-        Key::Escape, Key::Enter, Key::NumpadEnter, Key::Tab, Key::Backspace, Key::Space, Key::CapsLock, Key::ContextMenu,
-        Key::PrintScreen, Key::ScrollLock, Key::Pause, Key::NumLock, Key::Insert,
-    ];
-
-    /** With the primary key these leave, hide or close on most systems (common practice, no source). */
-    private const LEFT_ALONE_WITH_PRIMARY = [Key::KeyQ, Key::KeyW, Key::KeyH, Key::KeyM];
-
     private ReservedChords $reserved;
 
     /**
@@ -56,7 +45,7 @@ final readonly class FreeChords
     {
         $effort = new LeftHand($keymap->seat->board);
         $ranked = [];
-        foreach ($this->candidates($keymap) as $chord) {
+        foreach (CandidateChords::at($keymap->seat) as $chord) {
             $travel = $effort->of($chord);
             if ($travel === null || ! $this->isFree($keymap, $chord, $context) || $this->isTyped($keymap, $chord, $context) || ! $this->isReachedEverywhere($keymap->seat, $chord)) {
                 continue;
@@ -97,34 +86,6 @@ final readonly class FreeChords
         }
 
         return [$cost, new FreeChord($keymap->seat->written($chord, $keymap->application->chords), $travel, $reasons)];
-    }
-
-    /** @return iterable<Chord> */
-    private function candidates(LoadedKeymap $keymap): iterable
-    {
-        $layers = [
-            Modifiers::of(), Modifiers::of(Modifier::Shift), Modifiers::of(Modifier::Primary), Modifiers::of(Modifier::Alt),
-            Modifiers::of(Modifier::Primary, Modifier::Shift), Modifiers::of(Modifier::Primary, Modifier::Alt), Modifiers::of(Modifier::Alt, Modifier::Shift),
-        ];
-        foreach ($keymap->seat->board->keys() as $placed) {
-            if ($placed->key->isOnlyHeld() || in_array($placed->key, self::LEFT_ALONE, true)) {
-                continue;
-            }
-            foreach ($layers as $layer) {
-                $chord = Chord::with($layer, $placed->key);
-                if (! $this->isLeftToTheSystem($chord)) {
-                    yield $chord;
-                }
-            }
-        }
-    }
-
-    private function isLeftToTheSystem(Chord $chord): bool
-    {
-        $isFunction = $chord->key instanceof Key && preg_match('/^F\d+$/', $chord->key->value) === 1;
-
-        return ($chord->modifiers->has(Modifier::Primary) && in_array($chord->key, self::LEFT_ALONE_WITH_PRIMARY, true))
-            || ($isFunction && ($chord->modifiers->has(Modifier::Alt) || $chord->modifiers->has(Modifier::Primary)));
     }
 
     private function isReachedEverywhere(Seat $here, Chord $chord): bool

@@ -12,6 +12,7 @@ use Zebrafinch\Core\Match\FalseFriend;
 use Zebrafinch\Core\Match\FalseFriends;
 use Zebrafinch\Core\Match\FriendSide;
 use Zebrafinch\Core\Tests\World;
+use Zebrafinch\Core\Usage\Importance;
 
 /** @return list<string> each as `press: expected … ≠ instead` */
 function falseFriends(string $workshop, string $shed): array
@@ -24,7 +25,7 @@ function falseFriends(string $workshop, string $shed): array
         array_map(static fn (string $one): array => ['id' => "to-{$one}", 'name' => $one, 'group' => 'wood', 'synonyms' => []], ['saw', 'plane', 'glue', 'paint']),
         ['workshop' => $matches(['saw', 'plane', 'glue']), 'shed' => $matches(['saw', 'plane', 'paint'])],
     );
-    $found = (new FalseFriends([World::loaded($workshop, $app), new LoadedKeymap($other, World::bindings($shed), World::seat())], $vocabulary))->all();
+    $found = (new FalseFriends([World::loaded($workshop, $app), new LoadedKeymap($other, World::bindings($shed), World::seat())], $vocabulary, new Importance($vocabulary)))->all();
     $called = static fn (FriendSide $side): string => "{$side->application->id} {$side->command->id}";
 
     return array_map(static fn (FalseFriend $one): string => "{$one->press}: ".implode(' and ', array_map($called, $one->expected)).' ≠ '.$called($one->instead).($one->isDangerous() ? '!' : ''), $found);

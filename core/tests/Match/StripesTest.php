@@ -10,6 +10,7 @@ use Zebrafinch\Core\Match\Stripe;
 use Zebrafinch\Core\Match\Stripes;
 use Zebrafinch\Core\Match\StripeState;
 use Zebrafinch\Core\Tests\World;
+use Zebrafinch\Core\Usage\Importance;
 
 /** Two workshops with one intent each for Saw and Plane; Plane behaves differently in the second. */
 function stripes(string $first, string $second): Stripes
@@ -26,10 +27,9 @@ function stripes(string $first, string $second): Stripes
         ['id' => 'lonely', 'name' => 'Lonely', 'group' => 'wood', 'synonyms' => []],
     ];
 
-    return new Stripes(
-        [World::loaded($first, $app), new LoadedKeymap($other, World::bindings($second), World::seat())],
-        Vocabulary::fromData($intents, ['workshop' => $matches(null), 'shed' => $matches('Takes off twice as much.')]),
-    );
+    $vocabulary = Vocabulary::fromData($intents, ['workshop' => $matches(null), 'shed' => $matches('Takes off twice as much.')]);
+
+    return new Stripes([World::loaded($first, $app), new LoadedKeymap($other, World::bindings($second), World::seat())], $vocabulary, new Importance($vocabulary));
 }
 
 test('the state of a stripe', function (string $first, string $second, string $intent, StripeState $state, ?float $agreement) {
@@ -60,7 +60,7 @@ test('what is wanted all the time weighs more, and its broken stripe comes first
     $other = Zebrafinch\Core\Application\Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', Commands::of($app->commands()));
     $intent = static fn (string $id, string $frequency): array => ['id' => $id, 'name' => $id, 'group' => 'wood', 'synonyms' => [], 'frequency' => $frequency];
     $vocabulary = Vocabulary::fromData([$intent('part', 'seldom'), $intent('smooth', 'constant')], ['workshop' => $matches, 'shed' => $matches]);
-    $of = static fn (string $here, string $there): Stripes => new Stripes([World::loaded($here, $app), new LoadedKeymap($other, World::bindings($there), World::seat())], $vocabulary);
+    $of = static fn (string $here, string $there): Stripes => new Stripes([World::loaded($here, $app), new LoadedKeymap($other, World::bindings($there), World::seat())], $vocabulary, new Importance($vocabulary));
     $stripes = $of("desk KeyS saw\ndesk KeyP plane", "desk KeyX saw\ndesk KeyP plane");
     // 1 of 1 + 64 is broken.
     expect($stripes->overall($stripes->all()))->toEqualWithDelta(64 / 65, 1e-9);

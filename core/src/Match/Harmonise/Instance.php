@@ -20,7 +20,6 @@ namespace Zebrafinch\Core\Match\Harmonise;
  * }
  *
  * Choices are by slot: the place of its chord in the list of chords, or null for none.
- *
  * @phpstan-type Choices array<int, int|null>
  */
 final readonly class Instance

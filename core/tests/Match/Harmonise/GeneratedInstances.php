@@ -13,7 +13,7 @@ use Zebrafinch\Core\Match\Harmonise\Slot;
  */
 final readonly class GeneratedInstances
 {
-    private const EFFORT = 1.0;
+    private const EFFORT = 0.4;
 
     private const RELEARNING = 6.0;
 

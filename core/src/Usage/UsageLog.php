@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Usage;
+
+use Zebrafinch\Core\Dialect\BoardwickTable\CsvRecords;
+use Zebrafinch\Core\Dialect\UnreadableKeyFile;
+
+/**
+ * How often commands were used, by key and by mouse. As a file it is CSV (RFC 4180) with the header
+ * `day,application,command,key,mouse`: the day as in 2026-03-02, ids as in the catalogues, two whole numbers.
+ */
+final readonly class UsageLog
+{
+    public const COLUMNS = ['day', 'application', 'command', 'key', 'mouse'];
+
+    /**
+     * @param  array<string, array<string, Uses>>  $uses  by application and command
+     * @param  int  $days  on which something was used
+     */
+    private function __construct(private array $uses, public int $days)
+    {
+    }
+
+    public static function empty(): self
+    {
+        return new self([], 0);
+    }
+
+    /**
+     * @throws UnreadableUsage with the line; nothing is taken from a file that has one bad line
+     */
+    public static function fromCsv(string $csv): self
+    {
+        $uses = [];
+        $days = [];
+        $isHeader = true;
+        foreach (self::rows($csv) as $line => $row) {
+            if ($isHeader) {
+                $isHeader = false;
+                if ($row !== self::COLUMNS) {
+                    throw UnreadableUsage::header(self::COLUMNS);
+                }
+
+                continue;
+            }
+            if (count($row) !== count(self::COLUMNS)) {
+                throw UnreadableUsage::row($line, sprintf('it has %d fields, and %d are wanted', count($row), count(self::COLUMNS)));
+            }
+            [$day, $application, $command, $key, $mouse] = $row;
+            if (preg_match('/^\d{4}-\d\d-\d\d$/', $day) !== 1) {
+                throw UnreadableUsage::row($line, "\"{$day}\" is no day such as 2026-03-02");
+            }
+            if (preg_match('/^\d{1,9}$/', $key) !== 1 || preg_match('/^\d{1,9}$/', $mouse) !== 1) {
+                throw UnreadableUsage::row($line, "how often a command was used must be whole numbers, and \"{$key}\" and \"{$mouse}\" are not both");
+            }
+            $days[$day] = true;
+            $uses[$application][$command] = ($uses[$application][$command] ?? new Uses($application, $command, 0, 0))->plus((int) $key, (int) $mouse);
+        }
+        if ($isHeader) {
+            throw UnreadableUsage::header(self::COLUMNS);
+        }
+
+        return new self($uses, count($days));
+    }
+
+    /** @return iterable<int, list<string>> by line */
+    private static function rows(string $csv): iterable
+    {
+        try {
+            foreach (CsvRecords::of($csv) as $line => [$fields]) {
+                if (count($fields) > 1 || $fields[0][0] !== '') {
+                    yield $line => array_column($fields, 0);
+                }
+            }
+        } catch (UnreadableKeyFile $error) {
+            throw UnreadableUsage::row(1, rtrim($error->getMessage(), '.'));
+        }
+    }
+
+    /** @param  list<array{application: string, command: string, key: int, mouse: int}>  $rows */
+    public static function fromData(array $rows, int $days): self
+    {
+        $uses = [];
+        foreach ($rows as $row) {
+            $uses[$row['application']][$row['command']] = new Uses($row['application'], $row['command'], $row['key'], $row['mouse']);
+        }
+
+        return new self($uses, $days);
+    }
+
+    /** @return list<array{application: string, command: string, key: int, mouse: int}> */
+    public function toData(): array
+    {
+        return array_map(static fn (Uses $one): array => ['application' => $one->application, 'command' => $one->command, 'key' => $one->byKey, 'mouse' => $one->byMouse], $this->all());
+    }
+
+    /** @return list<Uses> the most used first */
+    public function all(): array
+    {
+        $all = array_merge(...array_values(array_map(array_values(...), $this->uses)));
+        usort($all, static fn (Uses $one, Uses $other): int => [$other->all(), $one->application, $one->command] <=> [$one->all(), $other->application, $other->command]);
+
+        return $all;
+    }
+
+    public function of(string $application, string $command): ?Uses
+    {
+        return $this->uses[$application][$command] ?? null;
+    }
+
+    /** Whether anything is known of an application. */
+    public function covers(string $application): bool
+    {
+        return isset($this->uses[$application]);
+    }
+}
