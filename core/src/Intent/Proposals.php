@@ -28,7 +28,13 @@ final class Proposals
 
     private const SURE_LEAD = 0.16;
 
+    /** How much better another intent may fit one of the texts. */
+    private const DOUBT = 0.0;
+
     private const LEAST = 0.12;
+
+    /** What is left of a likeness when one says the opposite of the other. */
+    private const CONTRADICTION = 0.45;
 
     /** @var array<string, list<WrittenPhrase>> by intent */
     private array $phrases = [];
@@ -39,26 +45,26 @@ final class Proposals
     /** @var array<string, array<string, true>> intents by stem */
     private array $known = [];
 
-    private function __construct(private readonly Vocabulary $vocabulary)
+    private function __construct(private readonly Vocabulary $vocabulary, private readonly TradeWords $words)
     {
     }
 
     /** @param  list<Application>  $applications  that have matches in the vocabulary; they teach how commands can be called */
-    public static function from(Vocabulary $vocabulary, array $applications = []): self
+    public static function from(Vocabulary $vocabulary, TradeWords $words, array $applications = []): self
     {
-        $proposals = new self($vocabulary);
+        $proposals = new self($vocabulary, $words);
         foreach ($vocabulary->intents() as $intent) {
-            $proposals->learn($intent->id, WrittenPhrase::of($intent->name, Evidence::Name));
+            $proposals->learn($intent->id, WrittenPhrase::of($intent->name, $words, Evidence::Name));
             foreach ($intent->synonyms as $synonym) {
-                $proposals->learn($intent->id, WrittenPhrase::of($synonym, Evidence::Synonym));
+                $proposals->learn($intent->id, WrittenPhrase::of($synonym, $words, Evidence::Synonym));
             }
         }
         foreach ($applications as $application) {
             foreach ($vocabulary->matchesOf($application->id) as $match) {
                 if ($application->knows($match->command)) {
                     $command = $application->command($match->command);
-                    $proposals->learn($match->intent, WrittenPhrase::of($command->name, Evidence::CalledSo, $application->name));
-                    $proposals->learn($match->intent, WrittenPhrase::of($command->tooltip, Evidence::ExplainedSo, $application->name));
+                    $proposals->learn($match->intent, WrittenPhrase::of($command->name, $words, Evidence::CalledSo, $application->name));
+                    $proposals->learn($match->intent, WrittenPhrase::of($command->tooltip, $words, Evidence::ExplainedSo, $application->name));
                 }
             }
         }
@@ -96,12 +102,34 @@ final class Proposals
             $ranked = array_values(array_map(static fn (Fit $one): Fit => $one->against($best[$one->intent->id] ?? 0.0), $fits[$command->id]));
             usort($ranked, static fn (Fit $one, Fit $other): int => [$other->score, $one->intent->id] <=> [$one->score, $other->intent->id]);
             if ($ranked !== []) {
-                $lead = $ranked[0]->score - ($ranked[1]->score ?? 0.0);
-                $proposals[] = new Proposal($command, array_slice($ranked, 0, self::MOST), $ranked[0]->score >= self::SURE && $lead >= self::SURE_LEAD);
+                $proposals[] = new Proposal($command, array_slice($ranked, 0, self::MOST), self::isSure($ranked, $best[$ranked[0]->intent->id] ?? 0.0));
             }
         }
 
         return $proposals;
+    }
+
+    /**
+     * What is sure fits well and clearly better than the next, no other command fits the intent better, and name and tooltip do not speak for different intents.
+     *
+     * @param  non-empty-list<Fit>  $ranked
+     * @param  float  $bestForIntent  how well any command of the application fits the first intent
+     */
+    private static function isSure(array $ranked, float $bestForIntent): bool
+    {
+        $first = $ranked[0];
+        if ($first->score < self::SURE || $first->score - ($ranked[1]->score ?? 0.0) < self::SURE_LEAD || $first->score < $bestForIntent - 1e-9) {
+            return false;
+        }
+        foreach ([0, 1] as $text) {
+            foreach ($ranked as $other) {
+                if (($other->byText[$text] ?? 0.0) > ($first->byText[$text] ?? 0.0) + self::DOUBT) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /** @return array<string, Fit> by intent */
@@ -128,12 +156,12 @@ final class Proposals
     /** @return list<array{WrittenPhrase, float}> */
     private function texts(Command $command): array
     {
-        $texts = [[WrittenPhrase::of($command->name, Evidence::Name), self::NAME]];
+        $texts = [[WrittenPhrase::of($command->name, $this->words, Evidence::Name), self::NAME]];
         if ($command->tooltip !== '') {
-            $texts[] = [WrittenPhrase::of($command->tooltip, Evidence::Name), self::TOOLTIP];
+            $texts[] = [WrittenPhrase::of($command->tooltip, $this->words, Evidence::Name), self::TOOLTIP];
         }
         if (count($command->menu) > 1) {
-            $texts[] = [WrittenPhrase::of(implode(' ', [...array_slice($command->menu, 0, -1), $command->name]), Evidence::Name), self::MENU];
+            $texts[] = [WrittenPhrase::of(implode(' ', [...array_slice($command->menu, 0, -1), $command->name]), $this->words, Evidence::Name), self::MENU];
         }
 
         return $texts;
@@ -145,6 +173,7 @@ final class Proposals
         $sum = 0.0;
         $evidence = [];
         $strongest = 0.0;
+        $byText = [];
         foreach ($texts as [$text, $worth]) {
             $most = 0.0;
             $by = null;
@@ -154,6 +183,7 @@ final class Proposals
                     [$most, $by] = [$likeness, $phrase];
                 }
             }
+            $byText[] = $most;
             $sum += $worth * $most;
             $strongest = max($strongest, $worth * $most);
             if ($by !== null && $most > 0.2) {
@@ -161,9 +191,9 @@ final class Proposals
             }
         }
         arsort($evidence);
-        $score = min(1.0, 0.62 * $strongest + 0.38 * $sum / (self::NAME + self::TOOLTIP + self::MENU) * 1.4);
+        $score = 0.62 * $strongest + 0.53 * $sum / (self::NAME + self::TOOLTIP + self::MENU);
 
-        return new Fit($this->vocabulary->intent($intent), $score, array_keys($evidence));
+        return new Fit($this->vocabulary->intent($intent), $score, array_keys($evidence), $byText);
     }
 
     /** Words that few intents know say more; 1 when both have the same words. */
@@ -179,7 +209,9 @@ final class Proposals
             return 0.0;
         }
 
-        return 2 * $common / ($this->whole($one) + $this->whole($other));
+        $likeness = 2 * $common / ($this->whole($one) + $this->whole($other));
+
+        return $this->words->contradict($one->stems, $other->stems) ? self::CONTRADICTION * $likeness : $likeness;
     }
 
     private function whole(WrittenPhrase $phrase): float
@@ -194,6 +226,6 @@ final class Proposals
 
     private function weight(string $stem): float
     {
-        return log(1 + count($this->phrases) / (1 + ($this->intentsWith[$stem] ?? 0)));
+        return $this->words->worth($stem) * log(1 + count($this->phrases) / (1 + ($this->intentsWith[$stem] ?? 0)));
     }
 }

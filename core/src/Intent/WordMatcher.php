@@ -31,6 +31,11 @@ final readonly class WordMatcher
         return $saying === [] ? $words : $saying;
     }
 
+    public static function isJoining(string $word): bool
+    {
+        return in_array($word, self::JOINING, true);
+    }
+
     /** The word without the endings that English gives it in a sentence. */
     public static function stem(string $word): string
     {

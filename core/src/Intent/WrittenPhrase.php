@@ -15,11 +15,9 @@ final readonly class WrittenPhrase
     {
     }
 
-    public static function of(string $text, Evidence $evidence, ?string $application = null): self
+    public static function of(string $text, TradeWords $words, Evidence $evidence, ?string $application = null): self
     {
-        $stems = array_map(WordMatcher::stem(...), WordMatcher::sayingWords($text));
-
-        return new self($text, array_fill_keys($stems, true), $evidence, $application);
+        return new self($text, array_fill_keys($words->stems($text), true), $evidence, $application);
     }
 
     public function sentence(): string
