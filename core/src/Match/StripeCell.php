@@ -8,21 +8,39 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Intent\CommandMatch;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
 
-/** What one application has for an intent. */
+/** What one application, or one context of it, has for an intent. */
 final readonly class StripeCell
 {
     /**
      * @param  Command|null  $command  null when nothing in the application is matched to the intent
      * @param  list<Binding>  $bindings  the command's, its first chord first
+     * @param  string|null  $first  press and gesture of the first chord; null for none
      * @param  bool  $runsOn  whether its first chord is the one of the cell to its left
      */
-    public function __construct(
+    private function __construct(
         public Application $application,
         public ?Command $command,
         public ?CommandMatch $match,
         public array $bindings,
+        public ?string $first,
         public bool $runsOn,
     ) {
+    }
+
+    public static function of(LoadedKeymap $keymap, ?CommandMatch $match, ?self $left): self
+    {
+        $command = $match !== null && $keymap->application->knows($match->command) ? $keymap->application->command($match->command) : null;
+        $bindings = $command === null ? [] : $keymap->bindings()->ofCommand($command->id);
+        $first = $bindings === [] ? null : $keymap->seat->pressIds($bindings[0]->chord)[0].' '.$bindings[0]->gesture->value;
+
+        return new self($keymap->application, $command, $match, $bindings, $first, $first !== null && $first === $left?->first);
+    }
+
+    /** The context in which the command is bound, or does something where it is not. */
+    public function context(): ?string
+    {
+        return ($this->bindings[0] ?? null)->context ?? $this->command?->home;
     }
 }

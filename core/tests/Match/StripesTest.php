@@ -87,3 +87,18 @@ test('each match of the demo names a command and an intent that exist', function
         }
     }
 });
+
+test('within one application, an intent that several commands fulfil is a stripe of its own', function (string $bindings, StripeState $state) {
+    $vocabulary = Vocabulary::fromData(
+        [['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []], ['id' => 'smooth', 'name' => 'Smooth', 'group' => 'wood', 'synonyms' => []]],
+        ['workshop' => [['command' => 'saw', 'intent' => 'part'], ['command' => 'plane', 'intent' => 'smooth'], ['command' => 'sand', 'intent' => 'smooth']]],
+    );
+    $stripes = Stripes::within(World::loaded($bindings), $vocabulary, new Importance($vocabulary));
+    expect(array_map(static fn (Stripe $one): string => $one->intent->id, $stripes))->toBe(['smooth'])
+        ->and($stripes[0]->state)->toBe($state)
+        ->and(array_map(static fn ($cell): ?string => $cell->command?->id, $stripes[0]->cells))->toBe(['plane', 'sand']);
+})->with([
+    'the same in both contexts' => ["desk KeyP plane\nshelf KeyP sand", StripeState::Whole],
+    'another in each' => ["desk KeyP plane\nshelf KeyS sand", StripeState::Broken],
+    'one has none' => ['desk KeyP plane', StripeState::Partial],
+]);
