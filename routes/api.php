@@ -1,9 +1,12 @@
 <?php
 
 use App\Http\Controllers\ApplicationController;
+use App\Http\Controllers\CarryOverController;
 use App\Http\Controllers\ClashController;
 use App\Http\Controllers\DraftController;
+use App\Http\Controllers\FamiliarityController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\HarmonisationController;
 use App\Http\Controllers\KeyboardController;
 use App\Http\Controllers\KeyFileController;
 use App\Http\Controllers\KeymapController;
@@ -16,9 +19,13 @@ use App\Http\Controllers\SeveralController;
 use App\Http\Controllers\SuiteController;
 use App\Http\Controllers\TableController;
 use App\Http\Controllers\TravelController;
+use App\Http\Controllers\UsageController;
 use App\Http\Controllers\WhoController;
+use App\Http\Controllers\WishController;
+use App\Models\Harmonisation;
 use App\Models\KeyFile;
 use App\Models\Keymap;
+use App\Models\OwnIntent;
 use App\Models\Preset;
 use App\Models\Suite;
 use Illuminate\Support\Facades\Route;
@@ -48,6 +55,26 @@ Route::middleware('auth')->group(function (): void {
     Route::get('travel', [TravelController::class, 'show'])->can('viewAny', Keymap::class);
     Route::get('stripes', [MatchController::class, 'stripes'])->can('viewAny', Keymap::class);
     Route::get('false-friends', [MatchController::class, 'falseFriends'])->can('viewAny', Keymap::class);
+
+    Route::get('intents', [WishController::class, 'index'])->can('viewAny', Keymap::class);
+    Route::post('intents', [WishController::class, 'store'])->can('create', OwnIntent::class);
+    Route::delete('intents/{ownIntent}', [WishController::class, 'destroy'])->can('delete', 'ownIntent');
+    Route::get('applications/{application}/matches', [WishController::class, 'matches'])->can('viewAny', Keymap::class);
+    Route::put('applications/{application}/matches', [WishController::class, 'match'])->can('create', OwnIntent::class);
+    Route::post('carry-overs', [CarryOverController::class, 'preview'])->can('viewAny', Keymap::class);
+    Route::post('carry-overs/keymaps', [CarryOverController::class, 'save'])->can('create', Keymap::class)->name('carry-overs.save');
+    Route::get('usage', [UsageController::class, 'show'])->can('viewAny', Keymap::class);
+    Route::post('usage', [UsageController::class, 'store'])->can('create', Keymap::class);
+    Route::delete('usage', [UsageController::class, 'destroy'])->can('create', Keymap::class);
+    Route::get('suites/{suite}/familiarity', FamiliarityController::class)->can('view', 'suite');
+
+    Route::post('harmonisations', [HarmonisationController::class, 'store'])->can('create', Harmonisation::class);
+    Route::get('harmonisations/{harmonisation}', [HarmonisationController::class, 'show'])->can('view', 'harmonisation');
+    Route::post('harmonisations/{harmonisation}/cancellations', [HarmonisationController::class, 'cancel'])->can('update', 'harmonisation');
+    Route::post('harmonisations/{harmonisation}/applications', [HarmonisationController::class, 'apply'])->can('update', 'harmonisation');
+    Route::post('harmonisations/{harmonisation}/undo', [HarmonisationController::class, 'undo'])->can('update', 'harmonisation');
+    Route::get('harmonisations/{harmonisation}/instance.lp', [HarmonisationController::class, 'lp'])->can('view', 'harmonisation');
+    Route::get('harmonisations/{harmonisation}/proof.json', [HarmonisationController::class, 'proof'])->can('view', 'harmonisation');
 
     Route::get('keymaps', [KeymapController::class, 'index'])->can('viewAny', Keymap::class);
     Route::post('applications/{application}/keymaps', [KeymapController::class, 'store'])->can('create', Keymap::class);

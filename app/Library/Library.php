@@ -13,6 +13,7 @@ use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
+use Zebrafinch\Core\Intent\TradeWords;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Intent\WordMatcher;
 use Zebrafinch\Core\Keyboard\Board;
@@ -139,6 +140,11 @@ final class Library
         }
 
         return $this->vocabulary;
+    }
+
+    public function tradeWords(): TradeWords
+    {
+        return TradeWords::fromData($this->decode("{$this->root}/catalogues/words.json"));
     }
 
     public function seat(string $board, string $layout, System $system): Seat

@@ -6,12 +6,16 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $id
  * @property int $user_id
  * @property string $name
+ * @property-read User $user
+ * @property-read StoredUsage|null $usage
  */
 final class Kit extends Model
 {
@@ -40,6 +44,36 @@ final class Kit extends Model
     public function meantClashes(): HasMany
     {
         return $this->hasMany(MeantClash::class);
+    }
+
+    /** @return HasMany<OwnIntent, $this> */
+    public function ownIntents(): HasMany
+    {
+        return $this->hasMany(OwnIntent::class);
+    }
+
+    /** @return HasMany<OwnMatch, $this> */
+    public function ownMatches(): HasMany
+    {
+        return $this->hasMany(OwnMatch::class);
+    }
+
+    /** @return HasOne<StoredUsage, $this> */
+    public function usage(): HasOne
+    {
+        return $this->hasOne(StoredUsage::class);
+    }
+
+    /** @return HasMany<Harmonisation, $this> */
+    public function harmonisations(): HasMany
+    {
+        return $this->hasMany(Harmonisation::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** The keymap of one application that its owner works with; null while that is the factory one. */

@@ -450,6 +450,248 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/intents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The intents, shipped and own */
+        get: operations["getIntents"];
+        put?: never;
+        /** Add an intent of one's own */
+        post: operations["postIntents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intents/{ownIntent}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take away an intent of one's own, and its matches */
+        delete: operations["deleteIntentsOwnIntent"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each command is for, and what it may be for */
+        get: operations["getApplicationsApplicationMatches"];
+        /** Say what commands are for; null takes one's own match away */
+        put: operations["putApplicationsApplicationMatches"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/carry-overs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The account of what would be carried over; nothing is written */
+        post: operations["postCarryOvers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/carry-overs/keymaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save what is carried over as a new keymap, in use from then on */
+        post: operations["postCarryOversKeymaps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/usage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How often commands were used */
+        get: operations["getUsage"];
+        put?: never;
+        /** Read a usage log (CSV); it takes the place of the one before */
+        post: operations["postUsage"];
+        /** Forget the usage log */
+        delete: operations["deleteUsage"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/familiarity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How much of one's kit does the same in a room */
+        get: operations["getSuitesSuiteFamiliarity"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Search for common chords in the background; one that runs already is cancelled */
+        post: operations["postHarmonisations"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the search is, and what it found */
+        get: operations["getHarmonisation"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/cancellations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End the search; the best so far stays */
+        post: operations["postHarmonisationCancellations"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/applications": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write the result to all keymaps of the kit, in one step */
+        post: operations["postHarmonisationApplications"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take that step back in all of them */
+        post: operations["postHarmonisationUndo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/instance.lp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The instance in CPLEX LP format */
+        get: operations["getHarmonisationInstanceLp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/proof.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The instance and the answer with its multipliers */
+        get: operations["getHarmonisationProofJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/keymaps": {
         parameters: {
             query?: never;
@@ -1257,10 +1499,217 @@ export interface components {
         FalseFriends: {
             false_friends: components["schemas"]["FalseFriend"][];
         };
+        IntentLong: {
+            id: string;
+            name: string;
+            group: string;
+            synonyms: string[];
+            /** @enum {string} */
+            frequency: "constant" | "often" | "sometimes" | "seldom";
+            traits: ("destructive" | "repeats" | "momentary")[];
+            /** @description Its number where it is one's own. */
+            own: number | null;
+        };
+        Intents: {
+            intents: components["schemas"]["IntentLong"][];
+        };
+        MatchProposal: {
+            intent: string;
+            name: string;
+            /** @description From 0 to 1. */
+            confidence: number;
+            evidence: string[];
+        };
+        CommandMatch: {
+            intent: string;
+            name: string;
+            difference: string | null;
+            is_own: boolean;
+        };
+        MatchedCommand: {
+            id: string;
+            name: string;
+            menu: string[];
+            tooltip: string;
+            match: components["schemas"]["CommandMatch"] | null;
+            /** @description Whether the first proposal can be taken unseen. */
+            is_sure: boolean;
+            proposals: components["schemas"]["MatchProposal"][];
+        };
+        Matches: {
+            application: components["schemas"]["Named"];
+            commands: components["schemas"]["MatchedCommand"][];
+        };
+        CarryOverWish: {
+            target: string;
+            sources: string[];
+            /** @description Where the target is used; here without it. */
+            room?: string | null;
+            /** @description By line */
+            said?: {
+                [key: string]: boolean;
+            };
+            /** @description Of the new keymap. */
+            name?: string;
+        };
+        CarriedLine: {
+            id: string;
+            from: components["schemas"]["Named"];
+            binding: components["schemas"]["Binding"];
+            /** @enum {string} */
+            ending: "carried" | "differs" | "nothing-to-carry-to" | "displaces" | "out-of-reach" | "reserved";
+            sentence: string;
+            to: components["schemas"]["Binding"] | null;
+            displaced: components["schemas"]["Binding"][];
+            is_accepted: boolean;
+        };
+        /** @description Every binding of the sources, each exactly once. */
+        CarryOver: {
+            target: components["schemas"]["Named"];
+            /** @description Lines by ending. */
+            counts: {
+                [key: string]: number;
+            };
+            lines: components["schemas"]["CarriedLine"][];
+            consequences: components["schemas"]["Consequences"];
+        };
+        UsedCommand: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            by_key: number;
+            by_mouse: number;
+            chords: components["schemas"]["Chord"][];
+        };
+        /** @description The most used first. */
+        Usage: {
+            /** @description Of the log; null without one. */
+            name: string | null;
+            days: number;
+            uses: components["schemas"]["UsedCommand"][];
+        };
+        Surprise: {
+            application: components["schemas"]["Named"];
+            binding: components["schemas"]["Binding"];
+            expected: components["schemas"]["CommandName"];
+            instead: components["schemas"]["CommandName"] | null;
+            is_dangerous: boolean;
+            sentence: string;
+        };
+        Familiarity: {
+            suite: components["schemas"]["Named"];
+            /** @description From 0 to 1, weighted by usage. */
+            share: number | null;
+            known: number;
+            surprises: components["schemas"]["Surprise"][];
+        };
+        HarmoniseSaid: {
+            application: string;
+            command: string;
+            chord: string | null;
+        };
+        HarmoniseLeft: {
+            application: string;
+            command: string;
+        };
+        /** @description What one use is worth, in key pitches that the hand travels. */
+        HarmoniseWeights: {
+            comfort?: number;
+            habit?: number;
+            alike?: number;
+            clear?: number;
+            bound?: number;
+            others?: number;
+        };
+        HarmoniseWish: {
+            applications: string[];
+            /** @description Those that two applications have without it. */
+            intents?: string[];
+            rooms?: string[];
+            weights?: components["schemas"]["HarmoniseWeights"];
+            /** @description Chords by intent. */
+            fixed?: {
+                [key: string]: string;
+            };
+            untouched?: components["schemas"]["HarmoniseLeft"][];
+            accepted?: components["schemas"]["HarmoniseSaid"][];
+            refused?: components["schemas"]["HarmoniseSaid"][];
+            seconds?: number;
+        };
+        HarmoniseRequest: {
+            applications: string[];
+            /** @description Those that two applications have without it. */
+            intents: string[];
+            rooms: string[];
+            weights: components["schemas"]["HarmoniseWeights"];
+            /** @description Chords by intent. */
+            fixed: {
+                [key: string]: string;
+            };
+            untouched: components["schemas"]["HarmoniseLeft"][];
+            accepted: components["schemas"]["HarmoniseSaid"][];
+            refused: components["schemas"]["HarmoniseSaid"][];
+            seconds: number;
+            seat: Record<string, never>;
+        };
+        RunnerUp: {
+            chord: components["schemas"]["Chord"] | null;
+            is_now: boolean;
+            dearer: number;
+            reason: string;
+        };
+        HarmonisedLine: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            intent: string;
+            before: components["schemas"]["Chord"] | null;
+            after: components["schemas"]["Chord"] | null;
+            displaced: components["schemas"]["Binding"][];
+            reasons: string[];
+            runner_up: components["schemas"]["RunnerUp"] | null;
+        };
+        HarmonisedLeft: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            intent: string;
+            reason: string;
+        };
+        HarmonisedResult: {
+            cost: number;
+            bound: number;
+            is_optimal: boolean;
+            agreement_before: number | null;
+            agreement_after: number | null;
+            intents: number;
+            slots: number;
+            chords: number;
+            lines: components["schemas"]["HarmonisedLine"][];
+            left: components["schemas"]["HarmonisedLeft"][];
+        };
+        HarmoniseRefusal: {
+            detail: string;
+            remedy: string;
+        };
+        Harmonisation: {
+            id: number;
+            /** @enum {string} */
+            state: "waiting" | "running" | "done" | "refused" | "cancelled" | "failed" | "applied" | "undone";
+            is_over: boolean;
+            request: components["schemas"]["HarmoniseRequest"];
+            /** @description Cost of the best so far. */
+            best: number | null;
+            /** @description No solution costs less. */
+            bound: number | null;
+            result: components["schemas"]["HarmonisedResult"] | null;
+            refusal: components["schemas"]["HarmoniseRefusal"] | null;
+        };
+        HarmoniseProof: {
+            instance: Record<string, never>;
+            answer: Record<string, never>;
+        };
         StripeCell: {
             application: string;
             command: components["schemas"]["CommandName"] | null;
-            context: string | null;
+            context: components["schemas"]["Named"] | null;
             difference: string | null;
             chords: components["schemas"]["Chord"][];
             /** @description Whether its first chord is that of the cell before. */
@@ -2361,6 +2810,7 @@ export interface operations {
     getStripes: {
         parameters: {
             query?: {
+                within?: string;
                 applications?: string;
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
@@ -2407,6 +2857,541 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FalseFriends"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getIntents: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Intents"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postIntents: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    group: string;
+                    synonyms?: string[];
+                    /** @enum {string} */
+                    frequency: "constant" | "often" | "sometimes" | "seldom";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Intents"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteIntentsOwnIntent: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                ownIntent: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Intents"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationMatches: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matches"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putApplicationsApplicationMatches: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    matches: {
+                        command: string;
+                        intent: string | null;
+                        is_near?: boolean;
+                        difference?: string | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matches"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postCarryOvers: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarryOverWish"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarryOver"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postCarryOversKeymaps: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarryOverWish"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarryOver"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getUsage: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postUsage: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteUsage: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuitesSuiteFamiliarity: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Familiarity"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisations: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HarmoniseWish"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHarmonisation: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisationCancellations: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisationApplications: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of the copies of factory keymaps. */
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisationUndo: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHarmonisationInstanceLp: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHarmonisationProofJson: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HarmoniseProof"];
                 };
             };
             default: components["responses"]["Problem"];

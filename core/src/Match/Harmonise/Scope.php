@@ -26,7 +26,13 @@ final readonly class Scope
 
     public function leaves(string $application, string $command): bool
     {
-        return in_array(['application' => $application, 'command' => $command], $this->untouched, true);
+        foreach ($this->untouched as $said) {
+            if ($said['application'] === $application && $said['command'] === $command) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The chord that was accepted for a command: its written form, or null where none was; false when nothing was said. */
@@ -43,11 +49,12 @@ final readonly class Scope
 
     public function refuses(string $application, string $command, ?string $chord): bool
     {
-        return in_array(['application' => $application, 'command' => $command, 'chord' => $chord], $this->refused, true);
-    }
+        foreach ($this->refused as $said) {
+            if ($said['application'] === $application && $said['command'] === $command && $said['chord'] === $chord) {
+                return true;
+            }
+        }
 
-    public function refusing(string $application, string $command, ?string $chord): self
-    {
-        return new self($this->intents, $this->fixed, $this->untouched, $this->accepted, [...$this->refused, ['application' => $application, 'command' => $command, 'chord' => $chord]]);
+        return false;
     }
 }

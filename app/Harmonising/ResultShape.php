@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Harmonising;
+
+use App\Http\Shapes\Shapes;
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Match\Harmonise\Harmonised;
+use Zebrafinch\Core\Match\Harmonise\Line;
+use Zebrafinch\Core\Match\Harmonise\Place;
+use Zebrafinch\Core\Match\Stripes;
+use Zebrafinch\Core\Usage\Importance;
+
+/** What a harmonisation found, as it is told: the schema HarmonisedResult of docs/openapi.yaml. */
+final readonly class ResultShape
+{
+    public function __construct(private Seat $seat, private Vocabulary $vocabulary, private Importance $importance)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<LoadedKeymap>  $keymaps  as they were
+     * @return array<string, mixed>
+     */
+    public function of(Harmonised $harmonised, array $keymaps): array
+    {
+        $changes = $harmonised->changes();
+        $after = array_map(static fn (LoadedKeymap $one): LoadedKeymap => isset($changes[$one->application->id]) ? $one->after($changes[$one->application->id]) : $one, $keymaps);
+
+        return [
+            'cost' => $harmonised->answer->cost, 'bound' => $harmonised->answer->bound, 'is_optimal' => $harmonised->answer->isOptimal,
+            'agreement_before' => $this->agreement($keymaps), 'agreement_after' => $this->agreement($after),
+            'intents' => count($harmonised->kit->instance->intents), 'slots' => count($harmonised->kit->places), 'chords' => count($harmonised->kit->instance->chords),
+            'lines' => array_map($this->line(...), $harmonised->lines),
+            'left' => array_map(fn (Place $one): array => [
+                ...$this->place($one), 'reason' => $one->left ?? '',
+            ], $harmonised->left),
+        ];
+    }
+
+    /** @param  non-empty-list<LoadedKeymap>  $keymaps */
+    private function agreement(array $keymaps): ?float
+    {
+        $stripes = new Stripes($keymaps, $this->vocabulary, $this->importance);
+
+        return $stripes->overall($stripes->all());
+    }
+
+    /** @return array<string, mixed> */
+    private function line(Line $line): array
+    {
+        $shapes = new Shapes($line->place->keymap->application, $this->seat);
+        $next = $line->runnerUp;
+
+        return [
+            ...$this->place($line->place),
+            'before' => $line->place->now === null ? null : $shapes->chord($line->place->now->chord),
+            'after' => $line->chord === null ? null : $shapes->chord($line->chord),
+            'displaced' => array_map(static fn (Binding $one): array => $shapes->binding($one), $line->displaced),
+            'reasons' => $line->reasons,
+            'runner_up' => $next === null ? null : ['chord' => $next->chord === null ? null : $shapes->chord($next->chord), 'is_now' => $next->isNow, 'dearer' => round($next->dearer, 1), 'reason' => $next->reason],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function place(Place $place): array
+    {
+        $application = $place->keymap->application;
+
+        return [
+            'application' => ['id' => $application->id, 'name' => $application->name],
+            'command' => (new Shapes($application, $this->seat))->commandName($place->command),
+            'intent' => $place->intent->name,
+        ];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Wishes\PersonalWords;
+use Closure;
+use Zebrafinch\Core\Intent\UnknownIntent;
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Match\Harmonise\Weights;
+use Zebrafinch\Core\Refusal;
+
+/** What is to be harmonised, and what was said about lines of an earlier result. */
+final class HarmoniseRequest extends SeatRequest
+{
+    private const MOST_SECONDS = 30;
+
+    private const DEFAULT_SECONDS = 8;
+
+    private const MOST_SAID = 2_000;
+
+    private ?Vocabulary $vocabulary = null;
+
+    /** @return array<string, mixed> */
+    protected function moreRules(): array
+    {
+        $said = [];
+        foreach (['accepted', 'refused', 'untouched'] as $list) {
+            $said += [
+                $list => ['sometimes', 'array', 'max:'.self::MOST_SAID],
+                "{$list}.*.application" => ['required', 'string', 'max:100'],
+                "{$list}.*.command" => ['required', 'string', 'max:200'],
+            ];
+        }
+
+        return $said + [
+            'accepted.*.chord' => ['present', 'nullable', 'string', 'max:100'],
+            'refused.*.chord' => ['present', 'nullable', 'string', 'max:100'],
+            'applications' => ['required', 'array', 'min:2', 'max:50'],
+            'applications.*' => ['string', 'in:'.implode(',', $this->library()->applicationIds())],
+            'intents' => ['sometimes', 'array', 'max:1000'],
+            'intents.*' => ['string', 'max:100', $this->isKnown(...)],
+            'rooms' => ['sometimes', 'array', 'max:50'],
+            'rooms.*' => ['string', 'exists:suites,slug'],
+            'weights' => ['sometimes', 'array:'.implode(',', array_keys((new Weights)->toData()))],
+            'weights.*' => ['numeric', 'min:0', 'max:1000'],
+            'fixed' => ['sometimes', 'array', 'max:1000'],
+            'fixed.*' => ['string', 'max:100', static function (string $field, mixed $value, callable $fail): void {
+                try {
+                    Chord::parse((string) $value);
+                } catch (Refusal $refusal) {
+                    $fail($refusal->getMessage());
+                }
+            }],
+            'seconds' => ['sometimes', 'integer', 'min:1', 'max:'.self::MOST_SECONDS],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return parent::messages() + [
+            'applications' => 'Choose at least two applications.', 'rooms.*' => 'There is no room of that name.', 'weights.*' => 'A weight is a number from 0 to 1000.',
+            'seconds' => 'The search may take from 1 to '.self::MOST_SECONDS.' seconds.',
+        ];
+    }
+
+    private function isKnown(string $field, mixed $value, Closure $fail): void
+    {
+        try {
+            $this->vocabulary()->intent((string) $value);
+        } catch (UnknownIntent $unknown) {
+            $fail($unknown->getMessage());
+        }
+    }
+
+    private function vocabulary(): Vocabulary
+    {
+        return $this->vocabulary ??= app(PersonalWords::class)->vocabulary($this->person());
+    }
+
+    /** @return array<string, mixed> as {@see \App\Models\Harmonisation} keeps it */
+    public function wanted(): array
+    {
+        return [
+            'applications' => array_values(array_unique($this->validated('applications'))), 'intents' => array_values($this->validated('intents') ?? []), 'rooms' => array_values($this->validated('rooms') ?? []),
+            'seat' => ['board' => $this->string('board', 'full-ansi')->toString(), 'layout' => $this->string('layout', 'us')->toString(), 'system' => $this->system()->value],
+            'weights' => array_map(floatval(...), $this->validated('weights') ?? []), 'fixed' => $this->validated('fixed') ?? [],
+            'untouched' => $this->said('untouched', ['application', 'command']),
+            'accepted' => $this->said('accepted', ['application', 'command', 'chord']), 'refused' => $this->said('refused', ['application', 'command', 'chord']),
+            'seconds' => $this->integer('seconds', self::DEFAULT_SECONDS),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return list<array<string, string|null>> always with the keys in this order
+     */
+    private function said(string $list, array $keys): array
+    {
+        return array_values(array_map(static fn (array $one): array => array_combine($keys, array_map(static fn (string $key): ?string => $one[$key] ?? null, $keys)), $this->validated($list) ?? []));
+    }
+}

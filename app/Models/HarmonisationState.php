@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum HarmonisationState: string
+{
+    case Waiting = 'waiting';
+    case Running = 'running';
+    case Done = 'done';
+    /** Nothing could be harmonised; the result says why. */
+    case Refused = 'refused';
+    case Cancelled = 'cancelled';
+    case Failed = 'failed';
+    case Applied = 'applied';
+    case Undone = 'undone';
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Harmonisation;
+use App\Models\User;
+
+final readonly class HarmonisationPolicy
+{
+    public function create(User $user): bool
+    {
+        return true;
+    }
+
+    public function view(User $user, Harmonisation $one): bool
+    {
+        return $one->kit->user_id === $user->id;
+    }
+
+    public function update(User $user, Harmonisation $one): bool
+    {
+        return $this->view($user, $one);
+    }
+}

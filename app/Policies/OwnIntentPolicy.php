@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\OwnIntent;
+use App\Models\User;
+
+final readonly class OwnIntentPolicy
+{
+    public function create(User $user): bool
+    {
+        return true;
+    }
+
+    public function delete(User $user, OwnIntent $one): bool
+    {
+        return $one->kit_id === $user->kit->id;
+    }
+}
