@@ -27,7 +27,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             Route::get('/{any?}', App\Http\Controllers\PageController::class)->where('any', '(?!api(/|$)).*')->name('page');
         },
     )
-    ->withCommands([App\Console\CheckFiles::class, App\Console\WhoGetsChord::class])
+    ->withCommands([App\Console\CarryFiles::class, App\Console\CheckFiles::class, App\Console\HarmoniseFiles::class, App\Console\WhoGetsChord::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->use([ValidatePostSize::class, TrimStrings::class, ConvertEmptyStringsToNull::class, SecurityHeaders::class]);
         $middleware->group('people', [

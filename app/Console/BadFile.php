@@ -14,6 +14,11 @@ final class BadFile extends Refusal
         return new self("There is no file {$path}, or it cannot be read.", 'Name a key file, or a preset in JSON.', $path);
     }
 
+    public static function cannotWrite(string $path): self
+    {
+        return new self("The file {$path} cannot be written.", 'Choose a folder that exists and may be written to.', $path);
+    }
+
     public static function unrecognised(string $path): self
     {
         return new self("{$path} is no key file of an application that is known, and no preset.", 'Say whose it is with --application=….', $path);

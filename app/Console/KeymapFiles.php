@@ -8,7 +8,9 @@ use App\Library\Library;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\Dialects;
+use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Dialect\LoadingFindings;
+use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Preset\Release;
 use Zebrafinch\Core\Preset\UnreadablePreset;
 
@@ -47,6 +49,28 @@ final readonly class KeymapFiles
         }
 
         return array_map(fn (string $id): ReadKeymap => new ReadKeymap($path, $this->library->application($id), $keymaps[$id], []), array_keys($keymaps));
+    }
+
+    /**
+     * Writes bindings as a key file of the application, in place of those of the file they go onto.
+     *
+     * @param  string|null  $onto  path; null for the application's factory file
+     *
+     * @throws \Zebrafinch\Core\Refusal
+     */
+    public function write(string $path, Application $application, ?string $onto, Bindings $bindings): void
+    {
+        $bytes = $onto === null ? $this->library->factoryBytes($application) : (string) file_get_contents($onto);
+        $dialect = $this->dialects->for($application);
+        $this->put($path, (new KeyFileWriter($dialect))->write($dialect->read($bytes, $application), $bindings));
+    }
+
+    /** @throws BadFile */
+    public function put(string $path, string $bytes): void
+    {
+        if (@file_put_contents($path, $bytes) === false) {
+            throw BadFile::cannotWrite($path);
+        }
     }
 
     private function keyFile(string $path, string $bytes, Application $application): ReadKeymap

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\Kit;
 use App\Models\Role;
 use App\Models\Suite;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Usage\UsageLog;
 
 /** Saltmarsh Post: accounts named by role, and the rooms whose workstations are simulated. */
 final class DemoWorld extends Seeder
@@ -33,13 +35,26 @@ final class DemoWorld extends Seeder
     {
         foreach (self::ACCOUNTS as [$name, $email, $role]) {
             $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
-            $user->kit()->firstOrCreate([], ['name' => 'Kit of the '.$name]);
+            $kit = $user->kit()->firstOrCreate([], ['name' => 'Kit of the '.$name]);
+            if ($kit->wasRecentlyCreated) {
+                $this->usage($kit, strtok($email, '@'));
+            }
         }
         $this->suite('avocet', 'Avocet', 'full-ansi', 'us', System::MacOs, ['cutloom', 'faderloft', 'easeframe']);
         $this->suite('bittern', 'Bittern', 'full-iso', 'german', System::Windows, ['cutloom', 'gradewell', 'rotomere']);
         $this->suite('curlew', 'Curlew', 'compact-iso', 'british', System::MacOs, ['easeframe', 'boardwick', 'cutloom']);
         $this->suite('dunlin', 'Dunlin', 'full-iso', 'swedish', System::Linux, ['faderloft', 'cutloom']);
         $this->suite('road-case', 'Road case', 'laptop-iso', 'french', System::MacOs, ['cutloom', 'easeframe', 'boardwick']);
+    }
+
+    /** Four working weeks, where a log of the account is there. */
+    private function usage(Kit $kit, string $account): void
+    {
+        $path = base_path("demo/usage/{$account}.csv");
+        if (is_file($path)) {
+            $log = UsageLog::fromCsv((string) file_get_contents($path));
+            $kit->usage()->create(['name' => "{$account}.csv", 'days' => $log->days, 'uses' => $log->toData()]);
+        }
     }
 
     /** @param  list<string>  $applications */

@@ -46,7 +46,7 @@ start_services() {
     PHP_CLI_SERVER_WORKERS=$WEB_WORKERS run_service web php -d upload_max_filesize=9M -d post_max_size=10M -d memory_limit=256M -d max_execution_time=60 \
         -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d expose_php=0 \
         -S "127.0.0.1:$WEB_PORT" -t "$ROOT/public" "$ROOT/deploy/web/router.php"
-    run_service queue php "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --quiet
+    run_service queue php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --quiet
     for suite in $SUITES; do
         run_service "workstation-$suite" php "$ROOT/standins/workstation/run.php" --suite="$suite" --token="demo-token-of-$suite" \
             --server="http://127.0.0.1:$WEB_PORT" --folder="$WORKSTATIONS/$suite"

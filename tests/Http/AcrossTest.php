@@ -186,9 +186,9 @@ test('stripes within one application have a cell for each command of an intent',
 });
 
 test('a usage log weighs the stripes, and a bad one leaves the old in place', function () {
-    $upload = fn (string $csv) => $this->as('picture')->post('/api/usage', ['file' => UploadedFile::fake()->createWithContent('week.csv', $csv)], ['Accept' => 'application/json']);
+    $upload = fn (string $csv) => $this->as('keeper')->post('/api/usage', ['file' => UploadedFile::fake()->createWithContent('week.csv', $csv)], ['Accept' => 'application/json']);
     $agreement = fn (): float => $this->getJson('/api/stripes?applications=cutloom,faderloft')->json('agreement');
-    $plain = $this->as('picture')->getJson('/api/usage')->assertOk()->assertJsonPath('name', null) ? $agreement() : 0;
+    $plain = $this->as('keeper')->getJson('/api/usage')->assertOk()->assertJsonPath('name', null) ? $agreement() : 0;
     $header = "day,application,command,key,mouse\n";
     $upload($header."2026-03-02,cutloom,undo,500,20\n2026-03-02,faderloft,undo,400,0\n")->assertCreated()->assertJsonPath('uses.0.command.id', 'undo')->assertJsonPath('uses.0.by_mouse', 20)->assertJsonPath('days', 1);
     expect($agreement())->not->toBe($plain);
@@ -196,6 +196,12 @@ test('a usage log weighs the stripes, and a bad one leaves the old in place', fu
     $this->getJson('/api/usage')->assertJsonPath('uses.0.by_key', 500);
     $this->deleteJson('/api/usage')->assertOk()->assertJsonPath('uses', []);
     expect($agreement())->toBe($plain);
+});
+
+test('the demo comes with four working weeks, in which some commands are done by mouse although they have a chord', function () {
+    $usage = $this->as('picture')->getJson('/api/usage')->assertOk()->assertJsonPath('days', 20)->json('uses');
+    $byMouse = array_filter($usage, static fn (array $one): bool => $one['by_mouse'] > $one['by_key'] && $one['chords'] !== []);
+    expect(count($usage))->toBeGreaterThan(100)->and(count($byMouse))->toBeGreaterThan(5);
 });
 
 test('familiarity is all of it where the same is installed on the same keyboard, and less elsewhere', function () {

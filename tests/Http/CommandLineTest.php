@@ -73,3 +73,29 @@ test('who gets a chord is told for the factory keymaps and for files', function 
     expect($ended)->toBe(0)->and($answer['applications'][0]['ladders'][0]['winner'])->toBe('brush')
         ->and(Artisan::call('who', ['chord' => 'Hyper+Z']))->toBe(2)->and(Artisan::call('who', ['chord' => 'KeyK', '--focus' => 'kitchen', 'files' => [base_path('catalogues/cutloom/factory.xml')]]))->toBe(2);
 });
+
+test('key files are carried over: each line once, and the key file that comes of it can be read again', function () {
+    $written = textFile('', 'carried');
+    expect(Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'faderloft', '--write' => $written]))->toBe(0);
+    $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
+    [$ended, $check] = ranWithJson('check', ['files' => [$written], '--application' => 'faderloft']);
+    expect(array_sum($report['counts']))->toBe(count($report['lines']))
+        ->and($ended)->toBe(0)->and($check['faults'])->toBe(0)
+        ->and((string) file_get_contents($written))->toStartWith('# Keys that Faderloft starts with');
+    unlink($written);
+    expect(Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'nowhere']))->toBe(2)
+        ->and(Artisan::call('carry', ['files' => ['/nowhere/at/all'], '--to' => 'faderloft']))->toBe(2)
+        ->and(Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'faderloft', '--write' => '/nowhere/at/all']))->toBe(2);
+});
+
+test('key files are harmonised: the answer holds, and the instance goes out as text for other solvers', function () {
+    $lp = textFile('', 'instance.lp');
+    expect(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/faderloft/factory.tsv')], '--seconds' => '1', '--write-lp' => $lp]))->toBe(0);
+    $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
+    expect((new Zebrafinch\Core\Match\Harmonise\Checker(Zebrafinch\Core\Match\Harmonise\Instance::fromData($report['instance'])))->complaints($report['answer']))->toBe([])
+        ->and($report['lines'])->not->toBe([])->and(array_keys($report['changes']))->toEqualCanonicalizing(['cutloom', 'faderloft'])
+        ->and((string) file_get_contents($lp))->toContain('Minimize');
+    unlink($lp);
+    expect(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml')]]))->toBe(2)
+        ->and(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/faderloft/factory.tsv')], '--seconds' => 'long']))->toBe(2);
+});
