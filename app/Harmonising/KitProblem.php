@@ -71,7 +71,7 @@ final readonly class KitProblem
         $intents = $wanted['intents'] === [] ? $this->shared($this->words->vocabulary($one->kit->user), array_keys($current)) : $wanted['intents'];
         $scope = new Scope($intents, array_map(Chord::parse(...), $wanted['fixed']), $wanted['untouched'], $wanted['accepted'], $wanted['refused']);
 
-        return $this->harmoniser($one->kit->user)->kit($keymaps, $seats, $scope, Weights::fromData($wanted['weights']));
+        return $this->harmoniser($one->kit->user)->kit($keymaps, $seats, $scope, Weights::mattering($wanted['weights']));
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class ResultShape
         $after = array_map(static fn (LoadedKeymap $one): LoadedKeymap => isset($changes[$one->application->id]) ? $one->after($changes[$one->application->id]) : $one, $keymaps);
 
         return [
-            'cost' => $harmonised->answer->cost, 'bound' => $harmonised->answer->bound, 'is_optimal' => $harmonised->answer->isOptimal,
+            'cost' => $harmonised->answer->cost, 'bound' => $harmonised->answer->bound, 'is_optimal' => $harmonised->answer->isOptimal, 'gap' => $harmonised->answer->gap(),
             'agreement_before' => $this->agreement($keymaps), 'agreement_after' => $this->agreement($after),
             'intents' => count($harmonised->kit->instance->intents), 'slots' => count($harmonised->kit->places), 'chords' => count($harmonised->kit->instance->chords),
             'lines' => array_map($this->line(...), $harmonised->lines),

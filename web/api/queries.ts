@@ -1,6 +1,6 @@
 import { keepPreviousData, QueryClient, useQuery } from '@tanstack/react-query'
 import { useSeat, type Seat } from '../seat/seat'
-import { answer, api, ProblemError } from './client'
+import { answer, api, ProblemError, type Schema } from './client'
 import type { paths } from './schema'
 
 export const queries = new QueryClient({
@@ -15,6 +15,7 @@ export const queries = new QueryClient({
 /** How often rooms and running rehearsals are looked at again, in ms. */
 const ROOMS_EVERY = 1_500
 const PRESSES_EVERY = 200
+const PROGRESS_EVERY = 350
 
 export const useSession = () =>
   useQuery({ queryKey: ['session'], queryFn: () => answer(api.GET('/session')), staleTime: Infinity })
@@ -154,10 +155,13 @@ export function useRemedies(application: string, clash: string) {
   })
 }
 
-/** @param applications ids with commas between; empty for all */
-export function useStripes(applications: string) {
+/**
+ * @param applications ids with commas between; empty for all
+ * @param within id of the one application whose contexts are compared instead; empty for none
+ */
+export function useStripes(applications: string, within: string) {
   const seat = useSeat()
-  const query = applications === '' ? seat : { ...seat, applications }
+  const query = { ...seat, ...(applications === '' ? {} : { applications }), ...(within === '' ? {} : { within }) }
   return useQuery({ queryKey: ['kit', 'stripes', query], queryFn: () => answer(api.GET('/stripes', { params: { query } })), placeholderData: keepPreviousData })
 }
 
@@ -166,6 +170,56 @@ export function useFalseFriends(applications: string) {
   const seat = useSeat()
   const query = applications === '' ? seat : { ...seat, applications }
   return useQuery({ queryKey: ['kit', 'false-friends', query], queryFn: () => answer(api.GET('/false-friends', { params: { query } })), placeholderData: keepPreviousData })
+}
+
+export function useIntents() {
+  const query = useSeat()
+  return useQuery({ queryKey: ['kit', 'intents', query], queryFn: () => answer(api.GET('/intents', { params: { query } })) })
+}
+
+export function useMatches(application: string) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'matches', application, query],
+    queryFn: () => answer(api.GET('/applications/{application}/matches', { params: { path: { application }, query } })),
+    enabled: application !== '',
+  })
+}
+
+export function useUsage() {
+  const query = useSeat()
+  return useQuery({ queryKey: ['kit', 'usage', query], queryFn: () => answer(api.GET('/usage', { params: { query } })) })
+}
+
+export function useFamiliarity(suite: string) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'familiarity', suite, query],
+    queryFn: () => answer(api.GET('/suites/{suite}/familiarity', { params: { path: { suite }, query } })),
+    enabled: suite !== '',
+  })
+}
+
+/** @param wish null asks nothing */
+export function useCarryOver(wish: Schema['CarryOverWish'] | null) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['kit', 'carry-over', wish, query],
+    queryFn: () => answer(api.POST('/carry-overs', { params: { query }, body: wish ?? { target: '', sources: [] } })),
+    enabled: wish !== null,
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** @param id 0 for none */
+export function useHarmonisation(id: number) {
+  const query = useSeat()
+  return useQuery({
+    queryKey: ['harmonisation', id, query],
+    queryFn: () => answer(api.GET('/harmonisations/{harmonisation}', { params: { path: { harmonisation: id }, query } })),
+    enabled: id !== 0,
+    refetchInterval: ({ state }) => state.data?.is_over === false ? PROGRESS_EVERY : false,
+  })
 }
 
 export function useKeyFile(id: number) {

@@ -1545,7 +1545,7 @@ export interface components {
             sources: string[];
             /** @description Where the target is used; here without it. */
             room?: string | null;
-            /** @description By line */
+            /** @description By line, accepted or refused. */
             said?: {
                 [key: string]: boolean;
             };
@@ -1611,7 +1611,7 @@ export interface components {
             application: string;
             command: string;
         };
-        /** @description What one use is worth, in key pitches that the hand travels. */
+        /** @description How much each matters: 1 for as usual, which is also what is meant where it is absent. */
         HarmoniseWeights: {
             comfort?: number;
             habit?: number;
@@ -1677,6 +1677,8 @@ export interface components {
             cost: number;
             bound: number;
             is_optimal: boolean;
+            /** @description How far from the best it can be at most, as a share of the cost. */
+            gap: number;
             agreement_before: number | null;
             agreement_after: number | null;
             intents: number;
@@ -1699,6 +1701,8 @@ export interface components {
             best: number | null;
             /** @description No solution costs less. */
             bound: number | null;
+            /** @description How far from the best the best so far can be at most, as a share of its cost. */
+            gap: number | null;
             result: components["schemas"]["HarmonisedResult"] | null;
             refusal: components["schemas"]["HarmoniseRefusal"] | null;
         };

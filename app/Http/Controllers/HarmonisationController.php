@@ -17,6 +17,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Match\Harmonise\Instance;
 use Zebrafinch\Core\Match\Harmonise\LpText;
+use Zebrafinch\Core\Match\Harmonise\Progress;
 
 /** Searches for common chords in the background, and what is done with what they find. */
 final readonly class HarmonisationController
@@ -93,7 +94,7 @@ final readonly class HarmonisationController
     {
         return new JsonResponse([
             'id' => $one->id, 'state' => $one->state->value, 'is_over' => $one->isOver(), 'request' => [...$one->request, 'weights' => (object) $one->request['weights'], 'fixed' => (object) $one->request['fixed']],
-            'best' => $one->best, 'bound' => $one->bound, 'result' => $one->state === HarmonisationState::Refused ? null : $one->result,
+            'best' => $one->best, 'bound' => $one->bound, 'gap' => (new Progress($one->best ?? INF, $one->bound ?? -INF))->gap(), 'result' => $one->state === HarmonisationState::Refused ? null : $one->result,
             'refusal' => $one->state === HarmonisationState::Refused ? $one->result : null,
         ], $status);
     }

@@ -45,7 +45,7 @@ final class HarmoniseRequest extends SeatRequest
             'rooms' => ['sometimes', 'array', 'max:50'],
             'rooms.*' => ['string', 'exists:suites,slug'],
             'weights' => ['sometimes', 'array:'.implode(',', array_keys((new Weights)->toData()))],
-            'weights.*' => ['numeric', 'min:0', 'max:1000'],
+            'weights.*' => ['numeric', 'min:0', 'max:100'],
             'fixed' => ['sometimes', 'array', 'max:1000'],
             'fixed.*' => ['string', 'max:100', static function (string $field, mixed $value, callable $fail): void {
                 try {
@@ -62,7 +62,7 @@ final class HarmoniseRequest extends SeatRequest
     public function messages(): array
     {
         return parent::messages() + [
-            'applications' => 'Choose at least two applications.', 'rooms.*' => 'There is no room of that name.', 'weights.*' => 'A weight is a number from 0 to 1000.',
+            'applications' => 'Choose at least two applications.', 'rooms.*' => 'There is no room of that name.', 'weights.*' => 'How much something matters is a number from 0 to 100, 1 for as usual.',
             'seconds' => 'The search may take from 1 to '.self::MOST_SECONDS.' seconds.',
         ];
     }

@@ -1,115 +1,37 @@
-import { Link } from 'react-router'
-import type { Schema } from '../../api/client'
-import { useApplications, useStripes } from '../../api/queries'
-import { Asking } from '../../parts/Asking'
-import { Keys } from '../../parts/Keys'
 import { useAddress } from '../../parts/useAddress'
+import { CarryOver } from './CarryOver'
+import { Columns } from './Columns'
 import { FalseFriends } from './FalseFriends'
+import { Familiarity } from './Familiarity'
+import { Harmonise } from './Harmonise'
+import { Matches } from './Matches'
+import { Stripes } from './Stripes'
+import { Usage } from './Usage'
 
-const STATES: Record<Schema['Stripe']['state'], string> = {
-  broken: 'broken', partial: 'one side has no chord', differs: 'alike, but behaves differently', whole: 'alike', single: 'nothing to compare',
-}
+const VIEWS = [
+  ['', 'Stripes'], ['false-friends', 'False friends'], ['carry-over', 'Carry over'], ['harmonise', 'Harmonise'],
+  ['rooms', 'Familiar rooms'], ['usage', 'Usage'], ['matches', 'Intents'],
+] as const
 
-/** Stripes: how alike the applications are, the broken ones first. */
+/** Across applications: how alike they are, what misleads, and the ways to make them alike. */
 export function MatchPlace() {
   const [read, write] = useAddress()
+  const view = read('view')
   const chosen = read('applications')
-  const stripes = useStripes(chosen)
-  const group = read('group')
-  const isFriends = read('view') === 'false-friends'
+  const columns = <Columns legend="Compare" least={2} chosen={chosen} onChoose={(applications) => { write({ applications }) }} />
   return (
-    <Asking of={stripes}>
-      {(data) => {
-        const groups = [...new Set(data.stripes.map(({ intent }) => intent.group))].sort()
-        const shown = data.stripes.filter(({ intent }) => group === '' || intent.group === group)
-        return (
-          <>
-            <div className="place-head">
-              <h1>Match</h1>
-              <p>{data.agreement === null ? 'There is nothing to compare yet.' : <><strong>{Math.round(data.agreement * 100)} %</strong> of the shared intents have the same first chord, the frequent ones counting more.</>}</p>
-              {!isFriends && <label>Group{' '}
-                <select className="form-select form-select-sm" value={group} onChange={(event) => { write({ group: event.target.value }) }}>
-                  <option value="">all</option>
-                  {groups.map((one) => <option key={one}>{one}</option>)}
-                </select>
-              </label>}
-            </div>
-            <nav className="application-tabs match-tabs" aria-label="Views">
-              <button type="button" className="plain" aria-pressed={!isFriends} onClick={() => { write({ view: '' }) }}>Stripes</button>
-              <button type="button" className="plain" aria-pressed={isFriends} onClick={() => { write({ view: 'false-friends' }) }}>False friends</button>
-            </nav>
-            <Columns chosen={chosen} onChoose={(applications) => { write({ applications }) }} />
-            {isFriends ? <FalseFriends applications={chosen} /> : (
-            <table className="stripes wide">
-              <thead><tr><th scope="col">Intent</th>{data.applications.map(({ id, name }) => <th scope="col" key={id}>{name}</th>)}<th scope="col">State</th></tr></thead>
-              <tbody>{shown.map((stripe) => <StripeRow key={stripe.intent.id} stripe={stripe} applications={data.applications} />)}</tbody>
-            </table>
-            )}
-          </>
-        )
-      }}
-    </Asking>
+    <>
+      <div className="place-head"><h1>Match</h1></div>
+      <nav className="application-tabs match-tabs" aria-label="Views">
+        {VIEWS.map(([id, name]) => <button key={id} type="button" className="plain" aria-pressed={view === id} onClick={() => { write({ view: id }) }}>{name}</button>)}
+      </nav>
+      {view === '' && <Stripes chosen={chosen} columns={columns} />}
+      {view === 'false-friends' && <>{columns}<FalseFriends applications={chosen} /></>}
+      {view === 'carry-over' && <CarryOver />}
+      {view === 'harmonise' && <Harmonise />}
+      {view === 'rooms' && <Familiarity />}
+      {view === 'usage' && <Usage />}
+      {view === 'matches' && <Matches />}
+    </>
   )
-}
-
-/** Which applications are compared. */
-function Columns({ chosen, onChoose }: { chosen: string; onChoose: (applications: string) => void }) {
-  const all = (useApplications().data?.applications ?? []).filter((one) => !one.is_desktop)
-  const ids = chosen === '' ? all.map(({ id }) => id) : chosen.split(',')
-  return (
-    <fieldset className="rooms-choice columns-choice">
-      <legend>Compare</legend>
-      {all.map(({ id, name }) => (
-        <label key={id}>
-          <input
-            type="checkbox" checked={ids.includes(id)} disabled={ids.length <= 2 && ids.includes(id)}
-            onChange={(event) => {
-              const next = all.map((one) => one.id).filter((one) => one === id ? event.target.checked : ids.includes(one))
-              onChoose(next.length === all.length ? '' : next.join(','))
-            }}
-          /> {name}
-        </label>
-      ))}
-    </fieldset>
-  )
-}
-
-function StripeRow({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
-  return (
-    <tr data-state={stripe.state}>
-      <th scope="row">{stripe.intent.name}</th>
-      {stripe.cells.map((cell, place) => (
-        <td key={cell.application} data-runs-on={cell.runs_on} data-runs-into={stripe.cells[place + 1]?.runs_on === true} data-bound={cell.chords.length > 0}>
-          {cell.command === null
-            ? <span className="stripe-cell none">—<span className="visually-hidden"> no such command</span></span>
-            : (
-              <Link className="stripe-cell" to={`/remap/${cell.application}?command=${cell.command.id}`}>
-                {cell.chords[0] === undefined ? <span className="no-keys">no chord</span> : <Keys chord={cell.chords[0]} />}
-                <span className="stripe-command">{cell.command.name}{cell.chords.length > 1 && ` (+${cell.chords.length - 1} more)`}</span>
-              </Link>
-            )}
-        </td>
-      ))}
-      <td className="stripe-state">
-        {STATES[stripe.state]}
-        {stripe.state === 'differs' && <span className="difference">{stripe.cells.find(({ difference }) => difference !== null)?.difference}</span>}
-        {(stripe.state === 'broken' || stripe.state === 'partial') && <UseThereToo stripe={stripe} applications={applications} />}
-      </td>
-    </tr>
-  )
-}
-
-/** Each side's chord, offered to the others; the way leads through Remap, where its clashes are shown. */
-function UseThereToo({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
-  const chords = [...new Map(stripe.cells.flatMap(({ chords: [first] }) => first === undefined ? [] : [[first.id, first] as const])).values()]
-  const offers = chords.flatMap((chord) => stripe.cells.flatMap((to) => {
-    if (to.command === null || to.chords[0]?.id === chord.id) return []
-    const name = applications.find(({ id }) => id === to.application)?.name ?? to.application
-    return [(
-      <Link key={`${chord.id} ${to.application}`} className="use-too" to={`/remap/${to.application}?command=${to.command.id}&chord=${encodeURIComponent(chord.id)}`}>
-        <Keys chord={chord} /> in {name} too
-      </Link>
-    )]
-  }))
-  return offers.length <= 3 ? offers : <details><summary>Mend it<span className="visually-hidden"> for {stripe.intent.name}</span></summary>{offers}</details>
 }

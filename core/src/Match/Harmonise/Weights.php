@@ -25,14 +25,14 @@ final readonly class Weights
     ) {
     }
 
-    /** @param  array<string, float>  $data  by name; what is absent keeps its default */
-    public static function fromData(array $data): self
+    /** @param  array<string, float>  $factors  by name: how much it matters, 1 for as usual; what is absent is as usual */
+    public static function mattering(array $factors): self
     {
-        $default = new self;
+        $usual = new self;
 
         return new self(
-            $data['comfort'] ?? $default->comfort, $data['habit'] ?? $default->habit, $data['alike'] ?? $default->alike,
-            $data['clear'] ?? $default->clear, $data['bound'] ?? $default->bound, $data['others'] ?? $default->others,
+            $usual->comfort * ($factors['comfort'] ?? 1), $usual->habit * ($factors['habit'] ?? 1), $usual->alike * ($factors['alike'] ?? 1),
+            $usual->clear * ($factors['clear'] ?? 1), $usual->bound * ($factors['bound'] ?? 1), $usual->others * ($factors['others'] ?? 1),
         );
     }
 
