@@ -101,8 +101,9 @@ final class Proposals
         foreach ($application->commands() as $command) {
             $ranked = array_values(array_map(static fn (Fit $one): Fit => $one->against($best[$one->intent->id] ?? 0.0), $fits[$command->id]));
             usort($ranked, static fn (Fit $one, Fit $other): int => [$other->score, $one->intent->id] <=> [$one->score, $other->intent->id]);
-            if ($ranked !== []) {
-                $proposals[] = new Proposal($command, array_slice($ranked, 0, self::MOST), self::isSure($ranked, $best[$ranked[0]->intent->id] ?? 0.0));
+            $shown = array_slice(array_filter($ranked, static fn (Fit $one): bool => $one->score >= self::LEAST), 0, self::MOST);
+            if ($ranked !== [] && $shown !== []) {
+                $proposals[] = new Proposal($command, $shown, self::isSure($ranked, $best[$ranked[0]->intent->id] ?? 0.0));
             }
         }
 

@@ -22,7 +22,7 @@ export function Familiarity() {
       <Asking of={familiarity}>
         {({ suite, share, known, surprises }) => (
           <>
-            <p>{share === null ? `Your kit has no chord for the applications of ${suite.name}.` : <><strong>{Math.round(share * 100)} %</strong> of what your hands know does the same in {suite.name}, the most used counting more: {known - surprises.length} of {known} chords.</>}</p>
+            <p>{share === null ? `Your kit has no chord for the applications of ${suite.name}.` : <><strong>{share < 1 ? Math.min(99, Math.round(share * 100)) : 100} %</strong> of what your hands know does the same in {suite.name}, the most used counting more: {known - surprises.length} of {known} chords.</>}</p>
             {surprises.length === 0 ? <div className="empty"><p><strong>No surprise waits there.</strong></p></div> : (
               <table className="findings friends">
                 <thead><tr><th scope="col">Chord</th><th scope="col">You expect</th><th scope="col">There</th></tr></thead>

@@ -52,7 +52,7 @@ export function Matches() {
           const sure = shown.filter((one) => one.match === null && one.is_sure)
           return (
             <>
-              {sure.length > 0 && <p><Button size="sm" onClick={() => void say(sure.flatMap(({ id, proposals: [first] }) => first === undefined ? [] : [{ command: id, intent: first.intent }]))}>Accept the {sure.length} that are sure</Button></p>}
+              {sure.length > 0 && <p><Button size="sm" onClick={() => void say(sure.flatMap(({ id, proposals: [first] }) => first === undefined ? [] : [{ command: id, intent: first.intent }]))}>{sure.length === 1 ? 'Accept the one that is sure' : `Accept the ${sure.length} that are sure`}</Button></p>}
               {shown.length === 0 ? <div className="empty"><p><strong>{only === 'own' ? 'You have not said anything yet.' : 'Every command has an intent.'}</strong></p></div> : (
                 <table className="findings matched">
                   <thead><tr><th scope="col">Command</th><th scope="col">Is for</th><th scope="col">Proposed, and why</th></tr></thead>
