@@ -5,14 +5,14 @@ import { signIn } from './support/demo'
 /** Each place in its filled state; axe knows no state that nobody opened. */
 const VIEWS = [
   '/find', '/find?words=split', '/find?words=qqqq', '/find?chord=KeyV', '/remap/cutloom', '/remap/cutloom?command=lift', '/remap/cutloom?command=lift&chord=KeyD',
-  '/suites/travel', '/suites/travel?room=road-case', '/clashes/cutloom', '/clashes/gradewell?parallels=1', '/changes/cutloom', '/several/cutloom', '/remap/desktop?command=cutloom%2FRelink%20media&chord=KeyK', '/match', '/match?view=false-friends', '/presets', '/suites', '/rehearse', '/applications/cutloom', '/applications/faderloft/bring-in', '/nowhere',
+  '/suites/travel', '/suites/travel?room=road-case', '/clashes/cutloom', '/clashes/gradewell?parallels=1', '/changes/cutloom', '/several/cutloom', '/remap/desktop?command=cutloom%2FRelink%20media&chord=KeyK', '/match', '/match?view=false-friends', '/match?within=boardwick', '/match?view=carry-over&to=faderloft&from=cutloom', '/match?view=harmonise', '/match?view=rooms&room=bittern', '/match?view=usage', '/match?view=matches', '/presets', '/suites', '/rehearse', '/applications/cutloom', '/applications/faderloft/bring-in', '/nowhere',
 ]
 
 // Some twenty views, each read by axe from top to bottom.
 test.setTimeout(400_000)
 
 /** Those of them that have colours of their own. */
-const IN_COLOUR = ['/find?words=split', '/find?chord=Control%2BAlt%2BKeyE', '/remap/cutloom?command=lift&chord=KeyD', '/suites/travel?room=road-case', '/clashes/gradewell?parallels=1', '/several/cutloom', '/match', '/match?view=false-friends', '/suites', '/applications/cutloom']
+const IN_COLOUR = ['/find?words=split', '/find?chord=Control%2BAlt%2BKeyE', '/remap/cutloom?command=lift&chord=KeyD', '/suites/travel?room=road-case', '/clashes/gradewell?parallels=1', '/several/cutloom', '/match', '/match?view=false-friends', '/match?view=carry-over&to=faderloft&from=cutloom', '/match?view=matches', '/suites', '/applications/cutloom']
 
 // The themes differ in colours alone, so all rules are asked of one and those of colour of the other.
 const THEMES = {

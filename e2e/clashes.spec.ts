@@ -1,28 +1,14 @@
 import { expect, test, type Page } from '@playwright/test'
-import { arriveAt, listenTo, nameTheCopy, signIn } from './support/demo'
+import { arriveAt, ask, backToFactory, listenTo, nameTheCopy, signIn } from './support/demo'
 
 interface PlainBinding { chord: string; command: string; context: string; gesture?: 'tap' | 'hold' }
-
-/** Asks the server as the page would, to begin in the middle of the work and to tidy up behind it. */
-async function ask(page: Page, method: 'get' | 'post' | 'delete', path: string, data?: object): Promise<unknown> {
-  const token = decodeURIComponent((await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '')
-  const answer = await page.request[method](`/api${path}`, { headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' }, ...(data === undefined ? {} : { data }) })
-  expect(answer.ok(), `${method} ${path}`).toBe(true)
-  return answer.json()
-}
 
 const startKeymap = (page: Page, application: string, name: string, added: PlainBinding[]) =>
   ask(page, 'post', `/applications/${application}/keymaps`, { name, title: 'A few keys of my own', change: { removed: [], added } })
 
 // The other tests begin with factory keymaps.
 test.afterAll(async ({ browser }) => {
-  for (const account of ['motion', 'sound', 'assistant'] as const) {
-    const page = await browser.newPage()
-    await signIn(page, account)
-    const { keymaps } = await ask(page, 'get', '/keymaps') as { keymaps: { id: number }[] }
-    for (const { id } of keymaps) await ask(page, 'delete', `/keymaps/${id}`)
-    await page.close()
-  }
+  for (const account of ['motion', 'sound', 'assistant'] as const) await backToFactory(browser, account)
 })
 
 test('a take-over whose shadow is noticed before, and a swap', async ({ page }) => {

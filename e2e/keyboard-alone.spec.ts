@@ -69,5 +69,5 @@ test('the first Tab leads past the places to the content', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused()
   await page.keyboard.press('Enter')
   await page.keyboard.press('Tab')
-  await expect(page.getByLabel('Group')).toBeFocused()
+  await expect(page.getByRole('button', { name: 'Stripes' })).toBeFocused()
 })

@@ -1,4 +1,4 @@
-import { expect, type BrowserContext, type Page } from '@playwright/test'
+import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test'
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 
 const WORKSTATIONS = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
@@ -29,6 +29,23 @@ export async function signIn(page: Page, account: Account, keyboard: Partial<Key
   }
   await expect(page.getByRole('heading', { name: 'Find' })).toBeAttached()
   if (cookies === undefined) signedIn.set(account, await page.context().cookies())
+}
+
+/** Asks the server as the page would, to begin in the middle of the work and to tidy up behind it. */
+export async function ask(page: Page, method: 'get' | 'post' | 'delete', path: string, data?: object): Promise<unknown> {
+  const token = decodeURIComponent((await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '')
+  const answer = await page.request[method](`/api${path}`, { headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' }, ...(data === undefined ? {} : { data }) })
+  expect(answer.ok(), `${method} ${path}`).toBe(true)
+  return answer.json()
+}
+
+/** Deletes all keymaps of an account: the tests begin with factory keymaps. */
+export async function backToFactory(browser: Browser, account: Account): Promise<void> {
+  const page = await browser.newPage()
+  await signIn(page, account)
+  const { keymaps } = await ask(page, 'get', '/keymaps') as { keymaps: { id: number }[] }
+  for (const { id } of keymaps) await ask(page, 'delete', `/keymaps/${id}`)
+  await page.close()
 }
 
 /** Waits until a place is shown: until then what is pressed goes to the one before. */

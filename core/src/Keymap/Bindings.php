@@ -21,6 +21,9 @@ use Traversable;
  */
 final class Bindings implements Countable, IteratorAggregate
 {
+    /** @var array<string, list<Binding>>|null by command, once somebody has asked for one and all are made */
+    private ?array $byCommand = null;
+
     /**
      * @param  list<Binding>|null  $made  null while only the data is there
      * @param  list<BindingData>  $data
@@ -81,9 +84,22 @@ final class Bindings implements Countable, IteratorAggregate
     /** @return list<Binding> in file order: the first is the command's main chord */
     public function ofCommand(string $command): array
     {
-        return $this->made === null && $this->make === null
-            ? array_map(Binding::fromData(...), array_values(array_filter($this->data, static fn (array $one): bool => $one['command'] === $command)))
-            : array_values(array_filter($this->all(), static fn (Binding $one): bool => $one->command === $command));
+        if ($this->byCommand === null && $this->made === null && $this->make === null) {
+            return array_map(Binding::fromData(...), array_values(array_filter($this->data, static fn (array $one): bool => $one['command'] === $command)));
+        }
+
+        return ($this->byCommand ??= $this->sorted())[$command] ?? [];
+    }
+
+    /** @return array<string, list<Binding>> */
+    private function sorted(): array
+    {
+        $byCommand = [];
+        foreach ($this->all() as $binding) {
+            $byCommand[$binding->command][] = $binding;
+        }
+
+        return $byCommand;
     }
 
     /** What is removed goes, what is added stands at the end; worked out when it is first asked for. */

@@ -24,17 +24,20 @@ final readonly class FalseFriends
     public function all(): array
     {
         $found = [];
+        $order = [];
         foreach ($this->sidesByPress() as $press => $sides) {
             foreach ($sides as $instead) {
                 $expected = array_values(array_filter($sides, static fn (FriendSide $one): bool => self::misleads($one, $instead)));
                 if ($expected !== []) {
-                    $found[] = new FalseFriend((string) $press, $expected, $instead);
+                    $friend = new FalseFriend((string) $press, $expected, $instead);
+                    $found[] = $friend;
+                    $order[] = [! $friend->isDangerous(), -$this->habit($friend), $friend->press];
                 }
             }
         }
-        usort($found, fn (FalseFriend $one, FalseFriend $other): int => [$other->isDangerous(), $this->habit($other), $one->press] <=> [$one->isDangerous(), $this->habit($one), $other->press]);
+        asort($order);
 
-        return $found;
+        return array_map(static fn (int $place): FalseFriend => $found[$place], array_keys($order));
     }
 
     /** How used the hands are to what they expect: each application that teaches it counts as much as it is used there. */
@@ -49,13 +52,22 @@ final readonly class FalseFriends
         return $known->intent !== null && $known->intent !== $here->intent && ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
     }
 
-    /** @return array<string, list<FriendSide>> what each press does: each command of an application once */
+    /** @return array<string, list<FriendSide>> what each press does, where it does more than one thing: each command of an application once */
     private function sidesByPress(): array
     {
-        $sides = [];
-        foreach ($this->keymaps as $keymap) {
+        $uses = [];
+        foreach ($this->keymaps as $place => $keymap) {
             foreach ($keymap->presses() as $press => $bindings) {
-                foreach ($press[0] === '?' ? [] : $this->obeyed($keymap, $bindings) as $command => $binding) {
+                if ($press[0] !== '?') {
+                    $uses[$press][$place] = $bindings;
+                }
+            }
+        }
+        $sides = [];
+        foreach ($uses as $press => $byKeymap) {
+            foreach (count($byKeymap) > 1 || count(reset($byKeymap)) > 1 ? $byKeymap : [] as $place => $bindings) {
+                $keymap = $this->keymaps[$place];
+                foreach ($this->obeyed($keymap, $bindings) as $command => $binding) {
                     $sides[$press][] = new FriendSide($keymap->application, $keymap->application->command((string) $command), $binding, $this->vocabulary->matchFor($keymap->application->id, (string) $command)?->intent);
                 }
             }
@@ -70,6 +82,9 @@ final readonly class FalseFriends
      */
     private function obeyed(LoadedKeymap $keymap, array $bindings): array
     {
+        if (count($bindings) === 1) {
+            return $keymap->application->knows($bindings[0]->command) ? [$bindings[0]->command => $bindings[0]] : [];
+        }
         $obeyed = [];
         foreach ($keymap->gestures() as $gesture) {
             foreach ($keymap->claims($bindings, $gesture) as $claims) {

@@ -27,7 +27,35 @@ final readonly class Stripe
     /** @param  non-empty-list<StripeCell>  $cells */
     public static function of(Intent $intent, array $cells, float $weight): self
     {
-        return new self($intent, $cells, self::stateOf($cells), self::agreementOf($cells), $weight);
+        $having = 0;
+        $bound = 0;
+        $isNear = false;
+        /** @var array<string, int> $chords how many cells have each first chord */
+        $chords = [];
+        foreach ($cells as $cell) {
+            if ($cell->command === null) {
+                continue;
+            }
+            $having++;
+            $isNear = $isNear || $cell->match?->correspondence === Correspondence::Near;
+            if ($cell->first !== null) {
+                $bound++;
+                $chords[$cell->first] = ($chords[$cell->first] ?? 0) + 1;
+            }
+        }
+        $same = 0;
+        foreach ($chords as $count) {
+            $same += intdiv($count * ($count - 1), 2);
+        }
+        $state = match (true) {
+            $having < 2 || $bound === 0 => StripeState::Single,
+            count($chords) > 1 => StripeState::Broken,
+            $bound < $having => StripeState::Partial,
+            $isNear => StripeState::Differs,
+            default => StripeState::Whole,
+        };
+
+        return new self($intent, $cells, $state, $having < 2 ? null : $same / intdiv($having * ($having - 1), 2), $weight);
     }
 
     /**
@@ -41,46 +69,5 @@ final readonly class Stripe
         usort($stripes, static fn (self $one, self $other): int => [$one->state->rank(), -$one->weight] <=> [$other->state->rank(), -$other->weight]);
 
         return $stripes;
-    }
-
-    /** @param  non-empty-list<StripeCell>  $cells */
-    private static function stateOf(array $cells): StripeState
-    {
-        $having = array_values(array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null));
-        $bound = array_filter(self::firsts($having), static fn (?string $press): bool => $press !== null);
-        $near = array_filter($having, static fn (StripeCell $cell): bool => $cell->match?->correspondence === Correspondence::Near);
-
-        return match (true) {
-            count($having) < 2 || $bound === [] => StripeState::Single,
-            count(array_unique($bound)) > 1 => StripeState::Broken,
-            count($bound) < count($having) => StripeState::Partial,
-            $near !== [] => StripeState::Differs,
-            default => StripeState::Whole,
-        };
-    }
-
-    /** @param  list<StripeCell>  $cells */
-    private static function agreementOf(array $cells): ?float
-    {
-        $firsts = self::firsts(array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null));
-        $pairs = 0;
-        $same = 0;
-        foreach ($firsts as $place => $one) {
-            foreach (array_slice($firsts, $place + 1) as $other) {
-                $pairs++;
-                $same += (int) ($one !== null && $one === $other);
-            }
-        }
-
-        return $pairs === 0 ? null : $same / $pairs;
-    }
-
-    /**
-     * @param  array<StripeCell>  $cells
-     * @return list<string|null>
-     */
-    private static function firsts(array $cells): array
-    {
-        return array_values(array_map(static fn (StripeCell $cell): ?string => $cell->first, $cells));
     }
 }

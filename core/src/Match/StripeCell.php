@@ -31,8 +31,11 @@ final readonly class StripeCell
 
     public static function of(LoadedKeymap $keymap, ?CommandMatch $match, ?self $left): self
     {
-        $command = $match !== null && $keymap->application->knows($match->command) ? $keymap->application->command($match->command) : null;
-        $bindings = $command === null ? [] : $keymap->bindings()->ofCommand($command->id);
+        if ($match === null || ! $keymap->application->knows($match->command)) {
+            return new self($keymap->application, null, $match, [], null, false);
+        }
+        $command = $keymap->application->command($match->command);
+        $bindings = $keymap->bindings()->ofCommand($command->id);
         $first = $bindings === [] ? null : $keymap->seat->pressIds($bindings[0]->chord)[0].' '.$bindings[0]->gesture->value;
 
         return new self($keymap->application, $command, $match, $bindings, $first, $first !== null && $first === $left?->first);

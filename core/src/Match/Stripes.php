@@ -27,15 +27,13 @@ final readonly class Stripes
     {
         $cells = [];
         $left = null;
+        $isThere = false;
         foreach ($this->keymaps as $keymap) {
             $cells[] = $left = StripeCell::of($keymap, $this->vocabulary->matchOf($keymap->application->id, $intent->id), $left);
+            $isThere = $isThere || $left->command !== null;
         }
-        if (array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null) === []) {
-            return null;
-        }
-        $applications = array_map(static fn (LoadedKeymap $one): string => $one->application->id, $this->keymaps);
 
-        return Stripe::of($intent, $cells, $this->importance->ofIntent($intent, $applications));
+        return $isThere ? Stripe::of($intent, $cells, $this->importance->ofIntent($intent, array_map(static fn (LoadedKeymap $one): string => $one->application->id, $this->keymaps))) : null;
     }
 
     /**
