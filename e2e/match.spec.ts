@@ -15,6 +15,7 @@ test('a broken stripe is mended from the side that is to change', async ({ page 
   await page.goto('/match?applications=easeframe,gradewell')
   const stripe = rowOf(page, 'Split here')
   await expect(stripe).toHaveAttribute('data-state', 'broken')
+  await stripe.getByText('Mend it').click()
   await stripe.getByRole('link', { name: /B in Easeframe too/ }).click()
   await arriveAt(page, 'Remap')
   await page.getByRole('button', { name: /^Use B instead/ }).click()

@@ -90,5 +90,5 @@ function UseThereToo({ stripe, applications }: { stripe: Schema['Stripe']; appli
       </Link>
     )]
   }))
-  return offers.length <= 3 ? offers : <details><summary>Mend it<span className="visually-hidden"> for {stripe.intent.name}</span></summary>{offers}</details>
+  return offers.length === 0 ? null : <details><summary>Mend it<span className="visually-hidden"> for {stripe.intent.name}</span></summary>{offers}</details>
 }
