@@ -74,7 +74,7 @@ final readonly class ResultShape
         return [
             'application' => ['id' => $application->id, 'name' => $application->name],
             'command' => (new Shapes($application, $this->seat))->commandName($place->command),
-            'intent' => $place->intent->name,
+            'intent' => ['id' => $place->intent->id, 'name' => $place->intent->name],
         ];
     }
 }

@@ -1660,7 +1660,7 @@ export interface components {
         HarmonisedLine: {
             application: components["schemas"]["Named"];
             command: components["schemas"]["CommandName"];
-            intent: string;
+            intent: components["schemas"]["Named"];
             before: components["schemas"]["Chord"] | null;
             after: components["schemas"]["Chord"] | null;
             displaced: components["schemas"]["Binding"][];
@@ -1670,7 +1670,7 @@ export interface components {
         HarmonisedLeft: {
             application: components["schemas"]["Named"];
             command: components["schemas"]["CommandName"];
-            intent: string;
+            intent: components["schemas"]["Named"];
             reason: string;
         };
         HarmonisedResult: {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Match;
 
-use Zebrafinch\Core\Application\CommandTrait;
-
 /** A chord that does one thing where somebody knows it, and another where they sit. */
 final readonly class FalseFriend
 {
@@ -21,6 +19,6 @@ final readonly class FalseFriend
     /** Whether what happens instead can destroy work. */
     public function isDangerous(): bool
     {
-        return $this->instead->command->is(CommandTrait::Destructive);
+        return $this->instead->isDestructive;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Match;
 
+use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Intent\IntentTrait;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\LoadedKeymap;
@@ -68,12 +70,21 @@ final readonly class FalseFriends
             foreach (count($byKeymap) > 1 || count(reset($byKeymap)) > 1 ? $byKeymap : [] as $place => $bindings) {
                 $keymap = $this->keymaps[$place];
                 foreach ($this->obeyed($keymap, $bindings) as $command => $binding) {
-                    $sides[$press][] = new FriendSide($keymap->application, $keymap->application->command((string) $command), $binding, $this->vocabulary->matchFor($keymap->application->id, (string) $command)?->intent);
+                    $sides[$press][] = $this->side($keymap, (string) $command, $binding);
                 }
             }
         }
 
         return array_filter($sides, static fn (array $some): bool => count($some) > 1);
+    }
+
+    private function side(LoadedKeymap $keymap, string $id, Binding $binding): FriendSide
+    {
+        $command = $keymap->application->command($id);
+        $intent = $this->vocabulary->matchFor($keymap->application->id, $id)?->intent;
+        $isDestructive = $command->is(CommandTrait::Destructive) || ($intent !== null && in_array(IntentTrait::Destructive, $this->vocabulary->intent($intent)->traits, true));
+
+        return new FriendSide($keymap->application, $command, $binding, $intent, $isDestructive);
     }
 
     /**

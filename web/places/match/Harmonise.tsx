@@ -43,7 +43,7 @@ export function Harmonise() {
   const path = { harmonisation: id }
   return (
     <>
-      <HarmoniseWish key={one === undefined ? 'none' : 'some'} before={one?.request} isSearching={one?.is_over === false} onSearch={(wish) => void search(wish)} />
+      <HarmoniseWish key={one?.id ?? 0} before={one?.request} isSearching={one?.is_over === false} onSearch={(wish) => void search(wish)} />
       <ProblemNote error={error ?? found.error} />
       {one !== undefined && !one.is_over && <Searching one={one} onCancel={() => void act(answer(api.POST('/harmonisations/{harmonisation}/cancellations', { params: { path, query } })))} />}
       {one?.state === 'failed' && <p className="problem" role="alert">The search broke off. Search again; nothing was changed.</p>}

@@ -14,7 +14,7 @@ const WEIGHTS: [Weight, string][] = [
 const STRENGTHS = [[0, 'does not matter'], [0.5, 'less'], [1, 'as usual'], [3, 'more']] as const
 const SECONDS = [2, 8, 20]
 
-interface Props { before: Wish | undefined; isSearching: boolean; onSearch: (wish: Wish) => void }
+interface Props { before: Schema['HarmoniseRequest'] | undefined; isSearching: boolean; onSearch: (wish: Wish) => void }
 
 /** What is to be harmonised, and what matters in it. */
 export function HarmoniseWish({ before, isSearching, onSearch }: Props) {
@@ -27,8 +27,12 @@ export function HarmoniseWish({ before, isSearching, onSearch }: Props) {
   const [chosenRooms, setRooms] = useState<string[]>(before?.rooms ?? [])
   const [seconds, setSeconds] = useState(before?.seconds ?? 8)
 
+  const [isForgotten, setForgotten] = useState(false)
+  const said = before === undefined || isForgotten ? {} : { fixed: before.fixed, untouched: before.untouched, accepted: before.accepted, refused: before.refused }
+
   function search() {
     onSearch({
+      ...said,
       applications: applications === '' ? all : applications.split(','),
       intents: group === '' ? [] : intents.filter((one) => one.group === group).map(({ id }) => id),
       rooms: chosenRooms, seconds,
@@ -53,6 +57,7 @@ export function HarmoniseWish({ before, isSearching, onSearch }: Props) {
         </label>
         <Button type="submit" size="sm" disabled={isSearching || all.length < 2}>{isSearching ? 'Searching …' : 'Search'}</Button>
       </div>
+      {before !== undefined && !isForgotten && <SaidBefore before={before} onForget={() => { setForgotten(true) }} />}
       <details className="wish-more">
         <summary>What matters, and where it must work</summary>
         <div className="weights">
@@ -73,4 +78,14 @@ export function HarmoniseWish({ before, isSearching, onSearch }: Props) {
       </details>
     </form>
   )
+}
+
+/** What was said about lines of earlier results, which later searches keep to. */
+function SaidBefore({ before, onForget }: { before: Schema['HarmoniseRequest']; onForget: () => void }) {
+  const counts: [number, string][] = [
+    [before.accepted.length, 'kept'], [Object.keys(before.fixed).length, 'fixed everywhere'], [before.refused.length, 'refused'], [before.untouched.length, 'left as they are'],
+  ]
+  const told = counts.filter(([count]) => count > 0)
+  if (told.length === 0) return null
+  return <p>You said: {told.map(([count, word]) => `${count} ${word}`).join(', ')}. <button type="button" className="plain" onClick={onForget}>Forget that</button></p>
 }

@@ -6,7 +6,7 @@ import type { Schema } from '../../api/client'
 import { Keys } from '../../parts/Keys'
 
 type Line = Schema['HarmonisedLine']
-type Verdict = 'accepted' | 'refused'
+type Verdict = 'accepted' | 'refused' | 'untouched' | 'fixed'
 
 interface Props {
   one: Schema['Harmonisation']
@@ -15,6 +15,8 @@ interface Props {
   onApply: (name: string) => void
   onUndo: () => void
 }
+
+const VERDICTS: [Verdict, string][] = [['accepted', 'keep this chord'], ['fixed', 'this chord everywhere'], ['refused', 'refuse'], ['untouched', 'leave it as it is']]
 
 const keyOf = (line: Line) => `${line.application.id} ${line.command.id}`
 const percent = (share: number | null) => share === null ? '—' : `${Math.round(share * 100)} %`
@@ -25,9 +27,16 @@ export function HarmonisedKit({ one, result, onSearch, onApply, onUndo }: Props)
   const isOpen = one.state === 'done' || one.state === 'cancelled'
 
   function searchAgain() {
-    const saidOf = (verdict: Verdict) => result.lines.filter((line) => said[keyOf(line)] === verdict).map((line) => ({ application: line.application.id, command: line.command.id, chord: line.after?.id ?? null }))
-    const { applications, intents, rooms, weights, fixed, untouched, seconds, accepted, refused } = one.request
-    onSearch({ applications, intents, rooms, weights, fixed, untouched, seconds, accepted: [...accepted, ...saidOf('accepted')], refused: [...refused, ...saidOf('refused')] })
+    const { applications, intents, rooms, weights, seconds, fixed, untouched, accepted, refused } = one.request
+    const those = (verdict: Verdict) => result.lines.filter((line) => said[keyOf(line)] === verdict)
+    const commandOf = (line: Line) => ({ application: line.application.id, command: line.command.id })
+    const chordOf = (line: Line) => ({ ...commandOf(line), chord: line.after?.id ?? null })
+    onSearch({
+      applications, intents, rooms, weights, seconds,
+      fixed: { ...fixed, ...Object.fromEntries(those('fixed').flatMap((line) => line.after === null ? [] : [[line.intent.id, line.after.id]])) },
+      untouched: [...untouched, ...those('untouched').map(commandOf)],
+      accepted: [...accepted, ...those('accepted').map(chordOf)], refused: [...refused, ...those('refused').map(chordOf)],
+    })
   }
 
   return (
@@ -48,8 +57,8 @@ export function HarmonisedKit({ one, result, onSearch, onApply, onUndo }: Props)
             {result.lines.map((line) => (
               <LineRow key={keyOf(line)} line={line} verdict={said[keyOf(line)]} isOpen={isOpen} onSay={(verdict) => {
                 setSaid((before) => {
-                  const { [keyOf(line)]: old, ...rest } = before
-                  return old === verdict ? rest : { ...rest, [keyOf(line)]: verdict }
+                  const rest = Object.fromEntries(Object.entries(before).filter(([key]) => key !== keyOf(line)))
+                  return verdict === undefined ? rest : { ...rest, [keyOf(line)]: verdict }
                 })
               }} />
             ))}
@@ -65,7 +74,7 @@ export function HarmonisedKit({ one, result, onSearch, onApply, onUndo }: Props)
   )
 }
 
-function LineRow({ line, verdict, isOpen, onSay }: { line: Line; verdict: Verdict | undefined; isOpen: boolean; onSay: (verdict: Verdict) => void }) {
+function LineRow({ line, verdict, isOpen, onSay }: { line: Line; verdict: Verdict | undefined; isOpen: boolean; onSay: (verdict: Verdict | undefined) => void }) {
   const next = line.runner_up
   return (
     <tr data-verdict={verdict ?? 'open'}>
@@ -76,9 +85,14 @@ function LineRow({ line, verdict, isOpen, onSay }: { line: Line; verdict: Verdic
         {line.reasons.join('; ')}.
         {next !== null && <span className="difference">{next.is_now ? 'Staying as it is' : next.chord === null ? 'No chord' : <Keys chord={next.chord} />} would cost {next.dearer.toFixed(0)} more: {next.reason}.</span>}
       </td>
-      <td className="verdicts">
-        <button type="button" className="plain" disabled={!isOpen} aria-pressed={verdict === 'accepted'} aria-label={`Keep ${line.command.name} of ${line.application.name}`} onClick={() => { onSay('accepted') }}>keep</button>{' '}
-        <button type="button" className="plain" disabled={!isOpen} aria-pressed={verdict === 'refused'} aria-label={`Refuse ${line.command.name} of ${line.application.name}`} onClick={() => { onSay('refused') }}>refuse</button>
+      <td>
+        <select
+          className="form-select form-select-sm verdict" aria-label={`What you say to ${line.command.name} of ${line.application.name}`} disabled={!isOpen} value={verdict ?? ''}
+          onChange={(event) => { onSay(VERDICTS.find(([id]) => id === event.target.value)?.[0]) }}
+        >
+          <option value="">—</option>
+          {VERDICTS.map(([id, word]) => <option key={id} value={id}>{word}</option>)}
+        </select>
       </td>
     </tr>
   )

@@ -22,6 +22,7 @@ use Zebrafinch\Core\Match\Harmonise\Progress;
 use Zebrafinch\Core\Match\Harmonise\Scope;
 use Zebrafinch\Core\Match\Harmonise\Weights;
 use Zebrafinch\Core\Tests\Clash\RandomKits;
+use Zebrafinch\Core\Tests\Match\Harmonise\OpenSolver;
 use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Usage\Importance;
 
@@ -170,3 +171,13 @@ test('the demo kit gets more alike, without a new fault', function () {
         ->and($result->answer->cost)->toBeLessThan($kit->instance->cost($before))
         ->and($kit->instance->allows($result->answer->choices))->toBeTrue();
 });
+
+test('for part of the demo world an open solver that reads the LP file finds the same cost', function (array $applications, string $group) {
+    $words = World::vocabulary();
+    $harmoniser = new Harmoniser($words, new Importance($words), World::reserved());
+    $keymaps = array_map(static fn (string $id): LoadedKeymap => World::factory(World::application($id)), $applications);
+    $intents = array_values(array_map(static fn ($one): string => $one->id, array_filter($words->intents(), static fn ($one): bool => $one->group === $group)));
+    $kit = $harmoniser->kit($keymaps, [World::seat()], new Scope($intents), new Weights, mostCandidates: 25);
+    $answer = $harmoniser->harmonise($kit)->answer;
+    expect($answer->isOptimal)->toBeTrue()->and($answer->cost)->toEqualWithDelta(OpenSolver::optimum($kit->instance), 1e-4);
+})->with([[['cutloom', 'faderloft', 'gradewell'], 'editing'], [['easeframe', 'rotomere', 'boardwick'], 'view'], [['cutloom', 'easeframe', 'boardwick'], 'marks']]);

@@ -5,32 +5,16 @@ declare(strict_types=1);
 use Zebrafinch\Core\Match\Harmonise\Answer;
 use Zebrafinch\Core\Match\Harmonise\Checker;
 use Zebrafinch\Core\Match\Harmonise\Instance;
-use Zebrafinch\Core\Match\Harmonise\LpText;
 use Zebrafinch\Core\Match\Harmonise\Progress;
 use Zebrafinch\Core\Match\Harmonise\Slot;
 use Zebrafinch\Core\Match\Harmonise\Solver;
 use Zebrafinch\Core\Tests\Match\Harmonise\BruteForce;
 use Zebrafinch\Core\Tests\Match\Harmonise\GeneratedInstances;
+use Zebrafinch\Core\Tests\Match\Harmonise\OpenSolver;
 
 function solved(Instance $instance): Answer
 {
     return Solver::solve($instance) ?? throw new RuntimeException('Nothing is allowed.');
-}
-
-/** What GLPK says that the written LP file costs at least (Debian's glpk-utils). */
-function optimumByGlpk(Instance $instance): float
-{
-    $file = tempnam(sys_get_temp_dir(), 'lp') ?: throw new RuntimeException('No room for a file.');
-    file_put_contents($file, LpText::of($instance));
-    exec('glpsol --lp '.escapeshellarg($file).' --tmlim 60 -o '.escapeshellarg("{$file}.out"), $said, $code);
-    $out = (string) @file_get_contents("{$file}.out");
-    @unlink($file);
-    @unlink("{$file}.out");
-    if ($code !== 0 || preg_match('/^Status:\s+INTEGER OPTIMAL$/m', $out) !== 1 || preg_match('/^Objective:\s+cost = (\S+)/m', $out, $found) !== 1) {
-        throw new RuntimeException('glpsol did not solve the file: '.implode("\n", array_slice($said, -5)));
-    }
-
-    return (float) $found[1];
 }
 
 test('the cost is what trying everything finds, with contexts that exclude each other and without', function (int $seed) {
@@ -45,7 +29,7 @@ test('the cost is what trying everything finds, with contexts that exclude each 
 
 test('an open solver that reads the LP file finds the same cost', function (int $seed, bool $isFlat) {
     $instance = GeneratedInstances::of($seed, 3, 20, 60, $isFlat, hasContexts: $seed % 2 === 0);
-    expect(abs(solved($instance)->cost - optimumByGlpk($instance)))->toBeLessThan(1e-4);
+    expect(abs(solved($instance)->cost - OpenSolver::optimum($instance)))->toBeLessThan(1e-4);
 })->with([[1, false], [2, false], [3, false], [4, false], [5, true]]);
 
 test('an answer carries multipliers from which its bound can be worked out', function (Instance $instance) {
