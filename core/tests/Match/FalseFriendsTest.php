@@ -49,3 +49,14 @@ test('a command that is matched to nothing can surprise, but is not expected', f
 test('a line that the application does not obey misleads nobody', function () {
     expect(falseFriends("desk KeyS plane\ndesk KeyS saw", 'desk KeyS saw'))->toBe([]);
 });
+
+test('what an intent destroys is dangerous, whether or not the catalogue says so of the command', function () {
+    $app = World::workshop();
+    $shed = Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', Commands::of($app->commands()));
+    $vocabulary = Vocabulary::fromData(
+        [['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []], ['id' => 'burn', 'name' => 'Burn', 'group' => 'wood', 'synonyms' => [], 'traits' => ['destructive']]],
+        ['workshop' => [['command' => 'saw', 'intent' => 'part']], 'shed' => [['command' => 'glue', 'intent' => 'burn']]],
+    );
+    $found = (new FalseFriends([World::loaded('desk KeyS saw', $app), new LoadedKeymap($shed, World::bindings('desk KeyS glue'), World::seat())], $vocabulary, new Importance($vocabulary)))->all();
+    expect(array_map(static fn (FalseFriend $one): array => [$one->instead->command->id, $one->isDangerous()], $found))->toBe([['glue', true], ['saw', false]]);
+});
