@@ -1,8 +1,15 @@
 import { expect, test, type Page } from '@playwright/test'
 import { arriveAt, ask, backToFactory, nameTheCopy, signIn } from './support/demo'
 
+const ACCOUNTS = ['motion', 'sound', 'assistant'] as const
+
+test.beforeAll(async ({ browser }) => {
+  for (const account of ACCOUNTS) await backToFactory(browser, account)
+})
+
+// The other tests begin with factory keymaps.
 test.afterAll(async ({ browser }) => {
-  for (const account of ['motion', 'sound', 'assistant'] as const) await backToFactory(browser, account)
+  for (const account of ACCOUNTS) await backToFactory(browser, account)
 })
 
 /** The rows of a table, each as the text that one reads. */

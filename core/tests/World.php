@@ -37,6 +37,12 @@ final class World
     /** @var array<string, string> those that were asked for */
     private static array $longKeyFiles = [];
 
+    /** @var array<string, mixed> shipped files that were asked for; tests read them again and again */
+    private static array $decoded = [];
+
+    /** @var array<string, Seat> those that were asked for */
+    private static array $seats = [];
+
     public static function path(string $relative): string
     {
         return dirname(__DIR__, 2).'/'.$relative;
@@ -49,7 +55,7 @@ final class World
 
     public static function json(string $relative): mixed
     {
-        return json_decode(self::bytes($relative), true, 64, JSON_THROW_ON_ERROR);
+        return self::$decoded[$relative] ??= json_decode(self::bytes($relative), true, 64, JSON_THROW_ON_ERROR);
     }
 
     public static function board(string $id = 'full-ansi', System $system = System::Linux): Board
@@ -64,7 +70,7 @@ final class World
 
     public static function seat(System $system = System::MacOs, string $board = 'full-ansi', string $layout = 'us'): Seat
     {
-        return new Seat(self::board($board, $system), self::layout($layout), $system);
+        return self::$seats["{$system->value} {$board} {$layout}"] ??= new Seat(self::board($board, $system), self::layout($layout), $system);
     }
 
     public static function reserved(): ReservedChords
