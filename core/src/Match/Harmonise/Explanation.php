@@ -168,7 +168,10 @@ final class Explanation
     /** @param  list<int>  $slots */
     private function named(array $slots): string
     {
-        return implode(' and ', array_map(fn (int $slot): string => $this->kit->places[$slot]->keymap->application->name, $slots));
+        $names = array_map(fn (int $slot): string => $this->kit->places[$slot]->keymap->application->name, $slots);
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names)." and {$last}";
     }
 
     /** @param  array<int, list<int>>  $byIntent  slots */
