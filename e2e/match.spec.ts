@@ -133,7 +133,7 @@ test('a command gets an intent of one\'s own, and loses it again', async ({ page
   await expect(page.getByText('near: Sends the sequence alone.')).toBeVisible()
   await page.getByRole('button', { name: 'take it back' }).click()
   await expect(page.getByText('You have not said anything yet.')).toBeVisible()
-  await page.getByRole('button', { name: 'Take Send to the sound editor away' }).click()
+  await page.getByRole('button', { name: 'take away Send to the sound editor' }).click()
   await expect(page.getByText('hand over, turn over')).toBeHidden()
 })
 

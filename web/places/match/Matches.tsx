@@ -82,7 +82,7 @@ function CommandRow({ command, onSay }: { command: Command; onSay: (wanted: Omit
         {first === undefined ? <span className="quiet">nothing fits</span> : (
           <>
             {first.name} <span className="quiet">{Math.round(first.confidence * 100)} %{command.is_sure && ', sure'}</span>{' '}
-            {command.match?.intent !== first.intent && <button type="button" className="plain" aria-label={`${command.name} is for ${first.name}`} onClick={() => { onSay({ intent: first.intent }) }}>yes, that</button>}
+            {command.match?.intent !== first.intent && <button type="button" className="plain" onClick={() => { onSay({ intent: first.intent }) }}>yes, that<span className="visually-hidden">: {command.name} is for {first.name}</span></button>}
             {first.evidence[0] !== undefined && <span className="difference">{first.evidence[0]}</span>}
           </>
         )}{' '}

@@ -36,7 +36,7 @@ export function OwnIntents() {
       <ul>
         {intents.flatMap((one) => one.own === null ? [] : [(
           <li key={one.id}>{one.name} <span className="quiet">{one.group}{one.synonyms.length > 0 && `: ${one.synonyms.join(', ')}`}</span>{' '}
-            <button type="button" className="plain" aria-label={`Take ${one.name} away`} onClick={() => void change(answer(api.DELETE('/intents/{ownIntent}', { params: { path: { ownIntent: one.own ?? 0 }, query } })))}>take away</button>
+            <button type="button" className="plain" onClick={() => void change(answer(api.DELETE('/intents/{ownIntent}', { params: { path: { ownIntent: one.own ?? 0 }, query } })))}>take away<span className="visually-hidden"> {one.name}</span></button>
           </li>
         )])}
       </ul>
