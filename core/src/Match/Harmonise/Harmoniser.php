@@ -63,7 +63,7 @@ final readonly class Harmoniser
     }
 
     /**
-     * Faults that the changes would bring at any of the seats: none, by the way the options are chosen. Asked before anything is written.
+     * Faults that the changes would bring at any of the seats: none, by the way the options are chosen; tests hold thousands of kits to it.
      *
      * @param  non-empty-list<LoadedKeymap>  $keymaps
      * @param  non-empty-list<Seat>  $seats
