@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\BindSeat;
 use App\Http\Middleware\IdentifySuite;
 use App\Http\Middleware\SecurityHeaders;
-use App\Http\Problems\ProblemRenderer;
+use App\Problems\ProblemRenderer;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -22,7 +23,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         commands: __DIR__.'/../routes/console.php',
         using: function (): void {
-            Route::middleware('people')->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware('people')->prefix('api')->group(base_path('routes/people.php'));
             Route::middleware('agents')->prefix('api/agent')->group(base_path('routes/agent.php'));
             Route::get('/{any?}', App\Http\Controllers\PageController::class)->where('any', '(?!api(/|$)).*')->name('page');
         },
@@ -34,6 +35,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ValidateCsrfToken::class, SubstituteBindings::class,
         ]);
         $middleware->group('agents', [IdentifySuite::class, SubstituteBindings::class]);
+        $middleware->alias(['seat' => BindSeat::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -1,6 +1,6 @@
 <?php
 
-use App\Http\Controllers\AgentController;
+use App\Http\Controllers\Suite\AgentController;
 use Illuminate\Support\Facades\Route;
 
 // Opened by a suite's own token (App\Http\Middleware\IdentifySuite); an agent reaches nothing but its suite.

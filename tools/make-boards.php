@@ -14,16 +14,16 @@ declare(strict_types=1);
  */
 function row(float $y, string $keys, float $x = 0, float $height = 1): array
 {
-    $places = [];
+    $indexes = [];
     foreach (explode(' ', $keys) as $word) {
         [$key, $width] = explode(':', $word) + [1 => '1'];
         if ($key !== '_') {
-            $places[] = ['key' => $key, 'x' => round($x, 3), 'y' => $y] + ((float) $width === 1.0 ? [] : ['w' => (float) $width]) + ($height === 1.0 ? [] : ['h' => $height]);
+            $indexes[] = ['key' => $key, 'x' => round($x, 3), 'y' => $y] + ((float) $width === 1.0 ? [] : ['w' => (float) $width]) + ($height === 1.0 ? [] : ['h' => $height]);
         }
         $x += (float) $width;
     }
 
-    return $places;
+    return $indexes;
 }
 
 /** @return list<array<string, mixed>> the four rows of letters and digits, 15 pitches wide */

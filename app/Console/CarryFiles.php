@@ -6,12 +6,12 @@ namespace App\Console;
 
 use App\Library\Library;
 use Illuminate\Console\Command;
+use Zebrafinch\Core\Across\CarryOver\CarriedBinding;
+use Zebrafinch\Core\Across\CarryOver\CarryOver;
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Match\CarryOver\CarriedBinding;
-use Zebrafinch\Core\Match\CarryOver\CarryOver;
 use Zebrafinch\Core\Refusal;
 use Zebrafinch\Core\Usage\Importance;
 

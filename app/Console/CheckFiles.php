@@ -10,9 +10,9 @@ use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Dialect\Finding;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Refusal;
 
 /** Checks key files and presets. Ends with 0 when there is no fault, with 1 when there is one, with 2 when something could not be read. */
@@ -42,7 +42,7 @@ final class CheckFiles extends Command
             try {
                 array_push($reports, ...array_map(fn (ReadKeymap $one): array => $this->report($one, $seat, $docket), $files->read((string) $path, $this->text('application'))));
             } catch (Refusal $error) {
-                $errors[] = ['file' => (string) $path, 'kind' => $error->kind(), 'detail' => $error->getMessage(), 'remedy' => $error->remedy, 'place' => $error->place];
+                $errors[] = ['file' => (string) $path, 'kind' => $error->kind(), 'detail' => $error->getMessage(), 'remedy' => $error->remedy, 'where' => $error->where];
             }
         }
         $faults = array_sum(array_column($reports, 'faults'));
@@ -75,7 +75,7 @@ final class CheckFiles extends Command
             'warnings' => count(array_filter($clashes, static fn (Clash $one): bool => $one->grade === Grade::Warning)),
             'findings' => array_map(static fn (Finding $one): array => ['kind' => $one->kind->value, 'line' => $one->line, 'text' => $one->text, 'sentence' => $one->sentence], $read->findings),
             'clashes' => array_map(static fn (Clash $one): array => [
-                'id' => $one->id(), 'kind' => $one->kind, 'grade' => $one->grade->value, 'sentence' => $one->sentence(),
+                'id' => $one->id(), 'kind' => $one->kind->name(), 'grade' => $one->grade->value, 'sentence' => $one->sentence(),
                 'bindings' => array_map(static fn (Binding $binding): array => $binding->toData(), $one->bindings),
             ], $clashes),
         ];

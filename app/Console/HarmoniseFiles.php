@@ -6,15 +6,14 @@ namespace App\Console;
 
 use App\Library\Library;
 use Illuminate\Console\Command;
-use Zebrafinch\Core\Intent\Intent;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Harmonise\Harmoniser;
+use Zebrafinch\Core\Harmonise\Line;
+use Zebrafinch\Core\Harmonise\Scope;
+use Zebrafinch\Core\Harmonise\Solve\LpText;
+use Zebrafinch\Core\Harmonise\Solve\Progress;
+use Zebrafinch\Core\Harmonise\Weights;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Match\Harmonise\Harmoniser;
-use Zebrafinch\Core\Match\Harmonise\Line;
-use Zebrafinch\Core\Match\Harmonise\LpText;
-use Zebrafinch\Core\Match\Harmonise\Progress;
-use Zebrafinch\Core\Match\Harmonise\Scope;
-use Zebrafinch\Core\Match\Harmonise\Weights;
 use Zebrafinch\Core\Refusal;
 use Zebrafinch\Core\Usage\Importance;
 
@@ -43,11 +42,10 @@ final class HarmoniseFiles extends Command
                 $keymaps[$read->application->id] = new LoadedKeymap($read->application, $read->bindings, $seat);
             }
             $vocabulary = $library->vocabulary();
-            $shared = array_filter($vocabulary->intents(), static fn (Intent $intent): bool => count(array_filter(array_keys($keymaps), static fn (string $id): bool => $vocabulary->matchOf($id, $intent->id) !== null)) > 1);
             $harmoniser = new Harmoniser($vocabulary, new Importance($vocabulary), $library->reserved());
             /** @var non-empty-list<LoadedKeymap> $list */
             $list = array_values($keymaps);
-            $kit = $harmoniser->kit($list, [$seat], new Scope(array_values(array_map(static fn (Intent $one): string => $one->id, $shared))), new Weights);
+            $kit = $harmoniser->kit($list, [$seat], new Scope($vocabulary->sharedBy(array_keys($keymaps))), new Weights);
             if ($this->text('write-lp') !== '') {
                 $files->put($this->text('write-lp'), LpText::of($kit->instance));
             }
@@ -72,8 +70,8 @@ final class HarmoniseFiles extends Command
     private function lineData(Line $line): array
     {
         return [
-            'application' => $line->place->keymap->application->id, 'command' => $line->place->command, 'intent' => $line->place->intent->id,
-            'before' => $line->place->now?->chord->id(), 'after' => $line->chord?->id(), 'reasons' => $line->reasons,
+            'application' => $line->target->keymap->application->id, 'command' => $line->target->command, 'intent' => $line->target->intent->id,
+            'before' => $line->target->now?->chord->id(), 'after' => $line->chord?->id(), 'reasons' => $line->reasons,
             'runner_up' => $line->runnerUp === null ? null : ['chord' => $line->runnerUp->chord?->id(), 'dearer' => $line->runnerUp->dearer, 'reason' => $line->runnerUp->reason],
         ];
     }

@@ -40,7 +40,7 @@ final readonly class KeymapFiles
             $keymaps = Release::fromJson($bytes)->keymaps;
         } catch (UnreadablePreset $error) {
             // A text that says it is a preset is not tried as anything else.
-            if ($error->place !== null) {
+            if ($error->where !== null) {
                 throw $error;
             }
             $known = [...$this->library->applications(), $this->library->application(DesktopCatalogue::ID)];

@@ -11,11 +11,11 @@ use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Focus\Ladder;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Rung;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Refusal;
 
 /** Tells who gets a chord. Ends with 0, with 1 when the chord has a fault, with 2 when something could not be read. */
@@ -89,7 +89,7 @@ final class WhoGetsChord extends Command
 
         return [
             'application' => $keymap->application->id,
-            'faults' => count(array_filter($docket->on($keymap->seat->pressIds($chord), $keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault)),
+            'faults' => count(array_filter($docket->on($keymap->seat->presses($chord), $keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault)),
             'ladders' => array_map(fn (Context $focus): array => $this->ladder($who->gets($chord, $gesture, $focus->id)), $contexts),
         ];
     }

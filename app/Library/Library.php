@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Library;
 
 use Illuminate\Support\Facades\File;
-use ReflectionClass;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
@@ -15,12 +14,10 @@ use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\TradeWords;
 use Zebrafinch\Core\Intent\Vocabulary;
-use Zebrafinch\Core\Intent\WordMatcher;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
-use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Reach\ReservedChords;
 
@@ -31,6 +28,8 @@ final class Library
 
     public const DEFAULT_LAYOUT = 'us';
 
+    public const DEFAULT_SYSTEM = System::MacOs;
+
     /** @var array<string, Application> those that were asked for, by id */
     private array $applications = [];
 
@@ -39,7 +38,15 @@ final class Library
 
     private ?Vocabulary $vocabulary = null;
 
-    public function __construct(private readonly string $root, private readonly Dialects $dialects, private readonly Kept $kept)
+    /** @var array<string, Board> those that were asked for, by id and system */
+    private array $boards = [];
+
+    /** @var array<string, Layout> those that were asked for, by id */
+    private array $layouts = [];
+
+    private ?ReservedChords $reserved = null;
+
+    public function __construct(private readonly string $root, private readonly Dialects $dialects, private readonly CompiledData $compiled)
     {
     }
 
@@ -64,7 +71,7 @@ final class Library
                 throw UnknownApplication::named($id, $this->applicationIds());
             }
             $path = "{$this->root}/catalogues/{$id}/catalogue.json";
-            $this->applications[$id] = (new CatalogueReader)->application($this->kept->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)));
+            $this->applications[$id] = (new CatalogueReader)->application($this->compiled->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)));
         }
 
         return $this->applications[$id];
@@ -105,22 +112,11 @@ final class Library
             return Bindings::of();
         }
 
-        return Bindings::fromData($this->kept->array(
+        return Bindings::fromData($this->compiled->array(
             "factory-{$application->id}",
-            [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json", ...self::codeOf($this->dialect($application)::class, Binding::class)],
+            [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json"],
             fn (): array => $this->dialect($application)->read($this->factoryBytes($application), $application)->bindings()->toData(),
         ));
-    }
-
-    /**
-     * What is kept is also made from the code that makes it.
-     *
-     * @param  class-string  ...$classes
-     * @return list<string> paths
-     */
-    private static function codeOf(string ...$classes): array
-    {
-        return array_values(array_map(static fn (string $class): string => (string) (new ReflectionClass($class))->getFileName(), $classes));
     }
 
     private function factoryPath(Application $application): string
@@ -154,24 +150,24 @@ final class Library
 
     public function board(string $id, System $system): Board
     {
-        return Board::fromData($this->decode("{$this->root}/boards/{$id}.json"), $system);
+        return $this->boards["{$id} {$system->value}"] ??= Board::fromData($this->decode("{$this->root}/boards/{$id}.json"), $system);
     }
 
     public function layout(string $id): Layout
     {
-        return Layout::fromData($this->decode("{$this->root}/boards/layouts/{$id}.json"));
+        return $this->layouts[$id] ??= Layout::fromData($this->decode("{$this->root}/boards/layouts/{$id}.json"));
     }
 
     public function reserved(): ReservedChords
     {
-        return ReservedChords::fromData($this->decode("{$this->root}/boards/reserved.json")['reserved']);
+        return $this->reserved ??= ReservedChords::fromData($this->decode("{$this->root}/boards/reserved.json")['reserved']);
     }
 
     public function search(): Search
     {
         $make = fn (): array => SearchIndex::of(array_values($this->applications()), $this->vocabulary())->toData();
 
-        return new Search(SearchIndex::fromData($this->kept->array('search', [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE)), ...self::codeOf(SearchIndex::class, WordMatcher::class)], $make)));
+        return new Search(SearchIndex::fromData($this->compiled->array('search', [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE))], $make)));
     }
 
     /** @return list<string> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
-use App\Http\Problems\HasStatus;
+use App\Problems\HasStatus;
 use Zebrafinch\Core\Refusal;
 
 final class UnknownApplication extends Refusal implements HasStatus

@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
 /**
  * One search for common chords in a kit, and what came of it.
  *
- * @phpstan-type Wanted array{applications: list<string>, intents: list<string>, rooms: list<string>, seat: array{board: string, layout: string, system: string}, weights: array<string, float>, fixed: array<string, string>, untouched: list<array{application: string, command: string}>, accepted: list<array{application: string, command: string, chord: string|null}>, refused: list<array{application: string, command: string, chord: string|null}>, seconds: int}
+ * @phpstan-type Wanted array{applications: list<string>, intents: list<string>, suites: list<string>, seat: array{board: string, layout: string, system: string}, weights: array<string, float>, fixed: array<string, string>, untouched: list<array{application: string, command: string}>, accepted: list<array{application: string, command: string, chord: string|null}>, refused: list<array{application: string, command: string, chord: string|null}>, seconds: int}
  *
  * @property int $id
  * @property int $kit_id
@@ -51,6 +51,6 @@ final class Harmonisation extends Model
 
     public function isOver(): bool
     {
-        return ! in_array($this->state, [HarmonisationState::Waiting, HarmonisationState::Running], true);
+        return ! in_array($this->state, HarmonisationState::open(), true);
     }
 }

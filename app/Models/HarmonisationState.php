@@ -15,4 +15,10 @@ enum HarmonisationState: string
     case Failed = 'failed';
     case Applied = 'applied';
     case Undone = 'undone';
+
+    /** @return list<self> those in which the search has not ended */
+    public static function open(): array
+    {
+        return [self::Waiting, self::Running];
+    }
 }

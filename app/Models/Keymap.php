@@ -69,4 +69,16 @@ final class Keymap extends Model
     {
         return tap($this->hasMany(Edit::class), static fn (HasMany $relation) => $relation->orderBy('id'));
     }
+
+    /** The step that an undo would take back; null when there is none. */
+    public function lastDone(): ?Edit
+    {
+        return $this->edits()->where('undone', false)->reorder('id', 'desc')->first();
+    }
+
+    /** The step that a redo would make again; null when there is none. */
+    public function firstUndone(): ?Edit
+    {
+        return $this->edits()->where('undone', true)->first();
+    }
 }

@@ -40,10 +40,10 @@ final class Kit extends Model
         return $this->hasMany(Preset::class);
     }
 
-    /** @return HasMany<MeantClash, $this> */
-    public function meantClashes(): HasMany
+    /** @return HasMany<AcceptedClash, $this> */
+    public function acceptedClashes(): HasMany
     {
-        return $this->hasMany(MeantClash::class);
+        return $this->hasMany(AcceptedClash::class);
     }
 
     /** @return HasMany<OwnIntent, $this> */

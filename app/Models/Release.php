@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -37,9 +38,20 @@ final class Release extends Model
         return ['content' => 'array', 'created_at' => 'datetime'];
     }
 
+    /** Whether no later release of its preset is there. */
     public function isNewest(): bool
     {
-        return self::query()->where('preset_id', $this->preset_id)->max('number') === $this->number;
+        return ($this->getAttributes()['newest_number'] ?? self::query()->where('preset_id', $this->preset_id)->max('number')) === $this->number;
+    }
+
+    /**
+     * Tells with each release the newest number of its preset, so that {@see isNewest()} asks nothing more.
+     *
+     * @param  Builder<self>  $releases
+     */
+    public function scopeWithNewest(Builder $releases): void
+    {
+        $releases->selectSub(self::query()->from('releases', 'others')->selectRaw('max(others.number)')->whereColumn('others.preset_id', 'releases.preset_id'), 'newest_number');
     }
 
     /** @return BelongsTo<Preset, $this> */

@@ -23,6 +23,8 @@ use Zebrafinch\Core\Keyboard\System;
  * @property bool $read_only
  * @property list<array{name: string, application: string, sha256: string, taken_at: string}> $copies
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SuiteFile> $files
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Order> $recentOrders
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Order> $openOrders
  */
 final class Suite extends Model
 {
@@ -48,7 +50,7 @@ final class Suite extends Model
         return 'slug';
     }
 
-    /** @return list<string> whose key files the room has: its applications and the desktop */
+    /** @return list<string> whose key files the suite has: its applications and the desktop */
     public function keyFileOwners(): array
     {
         return [...$this->applications, DesktopCatalogue::ID];
@@ -69,5 +71,17 @@ final class Suite extends Model
     public function orders(): HasMany
     {
         return $this->hasMany(Order::class);
+    }
+
+    /** @return HasMany<Order, $this> what changes its files, the latest first */
+    public function recentOrders(): HasMany
+    {
+        return tap($this->orders(), static fn (HasMany $orders) => $orders->where('kind', '!=', OrderKind::Press)->orderByDesc('id'));
+    }
+
+    /** @return HasMany<Order, $this> what changes its files and is not answered yet */
+    public function openOrders(): HasMany
+    {
+        return tap($this->orders(), static fn (HasMany $orders) => $orders->where('kind', '!=', OrderKind::Press)->whereIn('state', OrderState::open()));
     }
 }

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * What is known of one application's key file in a room.
+ * What is known of one application's key file in a suite.
  *
  * @property int $id
  * @property int $suite_id
@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $reported_sha256
  * @property string|null $reported_bytes
  * @property Carbon|null $changed_at
+ * @property-read bool|null $has_reported_bytes  where it was asked for in place of the bytes
  * @property-read Release|null $release
  */
 final class SuiteFile extends Model

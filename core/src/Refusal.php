@@ -8,14 +8,14 @@ use RuntimeException;
 
 /**
  * Every error the core raises. The message says what was wanted and what was found;
- * $remedy says what the person can do next; $place says where, if there is a where.
+ * $remedy says what the person can do next; $where says where, if there is one.
  */
 abstract class Refusal extends RuntimeException
 {
     final protected function __construct(
         string $message,
         public readonly string $remedy,
-        public readonly ?string $place = null,
+        public readonly ?string $where = null,
     ) {
         parent::__construct($message);
     }

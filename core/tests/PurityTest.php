@@ -26,11 +26,11 @@ test('no file of the core reads files, the clock, chance, the environment or glo
         'getenv', 'ini_set', 'setlocale', 'exec', 'shell_exec', 'curl_init', 'fsockopen', 'echo', 'print', 'print_r', 'var_dump', 'global',
     ];
     $tokens = array_values(array_filter(PhpToken::tokenize((string) file_get_contents($path)), static fn (PhpToken $one): bool => ! $one->isIgnorable()));
-    foreach ($tokens as $place => $token) {
-        $isCall = $token->is(T_STRING) && ($tokens[$place + 1]->text ?? '') === '(' && ! in_array($tokens[$place - 1]->text ?? '', ['->', '::', 'function', '?->'], true);
-        $isWord = $token->is([T_INCLUDE, T_REQUIRE, T_INCLUDE_ONCE, T_REQUIRE_ONCE, T_GLOBAL, T_ECHO, T_PRINT]) && ($tokens[$place - 1]->text ?? '') !== 'function';
+    foreach ($tokens as $index => $token) {
+        $isCall = $token->is(T_STRING) && ($tokens[$index + 1]->text ?? '') === '(' && ! in_array($tokens[$index - 1]->text ?? '', ['->', '::', 'function', '?->'], true);
+        $isWord = $token->is([T_INCLUDE, T_REQUIRE, T_INCLUDE_ONCE, T_REQUIRE_ONCE, T_GLOBAL, T_ECHO, T_PRINT]) && ($tokens[$index - 1]->text ?? '') !== 'function';
         if ($isCall || $isWord || $token->is(T_NEW)) {
-            $name = strtolower(ltrim($token->is(T_NEW) ? $tokens[$place + 1]->text : $token->text, '\\'));
+            $name = strtolower(ltrim($token->is(T_NEW) ? $tokens[$index + 1]->text : $token->text, '\\'));
             expect(in_array($name, $forbidden, true))->toBeFalse("{$name} in line {$token->line}");
         }
         expect(preg_match('/^\$(_GET|_POST|_SERVER|_ENV|_FILES|_COOKIE|_SESSION|GLOBALS)$/', $token->text))->toBe(0);

@@ -14,21 +14,21 @@ use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Dialect\Dialects;
+use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Keyboard\KeyPosition;
 use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\Modifier;
-use Zebrafinch\Core\Keyboard\PlacedKey;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Reach\ReservedChords;
 
 /** Things that tests need: the shipped data, and small worlds written as text. */
@@ -129,7 +129,7 @@ final class World
     {
         $bytes = self::factoryBytes($application->id);
 
-        return new LoadedKeymap($application, Dialects::standard()->for($application)->read($bytes, $application)->bindings(), self::seat($system));
+        return new LoadedKeymap($application, BuiltInDialects::all()->for($application)->read($bytes, $application)->bindings(), self::seat($system));
     }
 
     /** A key file with that many bindings, all of different chords. */
@@ -146,9 +146,9 @@ final class World
         for ($number = 0; $number < $count; $number++) {
             $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
             $context = $application->contexts->all()[intdiv($number, count($keys) * 64) % count($application->contexts->all())];
-            $bindings[] = new Binding(self::seat()->written(Chord::of($keys[$number % count($keys)], ...$held), $application->chords), $command->id, $context->id);
+            $bindings[] = new Binding($application->naming->write(Chord::of($keys[$number % count($keys)], ...$held), self::seat()), $command->id, $context->id);
         }
-        $dialect = Dialects::standard()->for($application);
+        $dialect = BuiltInDialects::all()->for($application);
 
         return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank($application), $application), Bindings::of(...$bindings));
     }
@@ -157,7 +157,7 @@ final class World
     public static function manyBindings(Application $application, int $count): Bindings
     {
         mt_srand(11);
-        $keys = array_map(static fn (PlacedKey $one): Key => $one->key, self::board()->keys());
+        $keys = array_map(static fn (KeyPosition $one): Key => $one->key, self::board()->keys());
         $keys = array_values(array_filter($keys, static fn (Key $key): bool => ! $key->isOnlyHeld()));
         $held = [Modifier::Shift, Modifier::Alt, Modifier::Primary, Modifier::Control];
         $contexts = $application->contexts->all();
@@ -165,7 +165,7 @@ final class World
         $bindings = [];
         while (count($bindings) < $count) {
             $modifiers = array_filter($held, static fn (): bool => mt_rand(0, 2) === 0);
-            $chord = self::seat()->written(Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers), $application->chords);
+            $chord = $application->naming->write(Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers), self::seat());
             $gesture = $application->tellsHold && mt_rand(0, 3) === 0 ? Gesture::Hold : Gesture::Tap;
             $binding = new Binding($chord, $commands[mt_rand(0, count($commands) - 1)]->id, $contexts[mt_rand(0, count($contexts) - 1)]->id, $gesture);
             $bindings["{$binding->context} {$binding->chord->id()} {$gesture->value}"] = $binding;

@@ -6,8 +6,8 @@ use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
 use App\Models\Keymap;
 use Illuminate\Http\UploadedFile;
-use Zebrafinch\Core\Match\Harmonise\Checker;
-use Zebrafinch\Core\Match\Harmonise\Instance;
+use Zebrafinch\Core\Harmonise\Solve\Checker;
+use Zebrafinch\Core\Harmonise\Solve\Instance;
 
 /** A search over two applications and a few intents, which the queue of the tests carries out at once. */
 function searched($test, array $wish = []): array
@@ -42,7 +42,7 @@ test('applying changes all keymaps of the kit in one step, and one undo takes it
     $own = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->assertCreated()->json('id');
     $before = Keymap::query()->findOrFail($own)->bindings->toData();
     $found = searched($this);
-    $applied = $this->postJson("/api/harmonisations/{$found['id']}/applications", ['name' => 'Alike'])->assertOk()->assertJsonPath('state', 'applied')->json();
+    $applied = $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertOk()->assertJsonPath('state', 'applied')->json();
     $chords = foundChords($applied);
     foreach (['cutloom', 'faderloft'] as $application) {
         $bindings = collect($this->getJson("/api/applications/{$application}/keymap")->json('bindings'));
@@ -53,7 +53,7 @@ test('applying changes all keymaps of the kit in one step, and one undo takes it
             }
         }
     }
-    $this->postJson("/api/harmonisations/{$found['id']}/applications", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'not-ready');
+    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'not-ready');
     $this->postJson("/api/harmonisations/{$found['id']}/undo")->assertOk()->assertJsonPath('state', 'undone');
     expect(collect(Keymap::query()->findOrFail($own)->bindings->toData())->sort()->values()->all())->toEqual(collect($before)->sort()->values()->all());
     $this->getJson('/api/applications/faderloft/keymap')->assertJsonPath('is_protected', true);
@@ -66,7 +66,7 @@ test('a keymap that was changed since is not written over, and nothing else is w
     $keymap = Keymap::query()->where('application', 'faderloft')->firstOrFail();
     $first = $keymap->bindings->all()[0];
     $this->postJson("/api/keymaps/{$keymap->id}/changes", ['version' => 1, 'title' => 'Away', 'change' => ['removed' => [$first->toData()], 'added' => []]])->assertOk();
-    $this->postJson("/api/harmonisations/{$found['id']}/applications", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'stale-keymap');
+    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'stale-keymap');
     $this->getJson('/api/applications/cutloom/keymap')->assertJsonPath('is_protected', true);
     expect(Harmonisation::query()->findOrFail($found['id'])->state)->toBe(HarmonisationState::Done);
 });
@@ -74,7 +74,7 @@ test('a keymap that was changed since is not written over, and nothing else is w
 test('another keymap in use than the one it was worked out for is noticed', function () {
     $found = searched($this);
     $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'New'])->assertCreated();
-    $this->postJson("/api/harmonisations/{$found['id']}/applications", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'keymap-exchanged');
+    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'keymap-exchanged');
 });
 
 test('instance and answer can be taken along, and the checker agrees with them', function () {
@@ -97,7 +97,7 @@ test('bad wishes are named', function (array $wish, string $field) {
     'a weight below zero' => [['weights' => ['comfort' => -1]], 'weights.comfort'],
     'a weight of no meaning' => [['weights' => ['luck' => 1]], 'weights'],
     'no chord' => [['fixed' => ['undo' => 'Hyper+Q']], 'fixed.undo'],
-    'an unknown room' => [['rooms' => ['attic']], 'rooms.0'],
+    'an unknown room' => [['suites' => ['attic']], 'suites.0'],
     'an unknown intent' => [['intents' => ['fly']], 'intents.0'],
     'too long' => [['seconds' => 600], 'seconds'],
 ]);
@@ -105,14 +105,14 @@ test('bad wishes are named', function (array $wish, string $field) {
 test('nobody sees or applies the search of another', function () {
     $found = searched($this);
     $this->as('sound')->getJson("/api/harmonisations/{$found['id']}")->assertForbidden();
-    $this->postJson("/api/harmonisations/{$found['id']}/applications", ['name' => 'x'])->assertForbidden();
+    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'x'])->assertForbidden();
 });
 
 test('a cancelled search that has not begun finds nothing', function () {
     $found = searched($this);
     $waiting = Harmonisation::query()->create(['kit_id' => Harmonisation::query()->findOrFail($found['id'])->kit_id, 'state' => HarmonisationState::Waiting, 'is_cancelled' => false, 'request' => $found['request']]);
-    $this->postJson("/api/harmonisations/{$waiting->id}/cancellations")->assertOk();
-    (new App\Jobs\HarmoniseKit($waiting))->handle(app(App\Harmonising\KitProblem::class), app(App\Wishes\PersonalWords::class));
+    $this->postJson("/api/harmonisations/{$waiting->id}/cancel")->assertOk();
+    (new App\Harmonise\HarmoniseKit($waiting))->handle(app(App\Harmonise\KitProblem::class), app(App\Intent\PersonalVocabulary::class));
     expect($waiting->refresh()->state)->toBe(HarmonisationState::Cancelled)->and($waiting->result)->toBeNull();
 });
 
@@ -135,7 +135,7 @@ test('the account of carrying over adds up, and can be saved as a keymap', funct
 
 test('carrying over to a room looks at its keyboard', function () {
     $here = $this->as('picture')->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom']])->assertOk()->json('counts');
-    $there = $this->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom'], 'room' => 'road-case'])->assertOk()->json('counts');
+    $there = $this->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom'], 'suite' => 'road-case'])->assertOk()->json('counts');
     expect($there['out-of-reach'])->toBeGreaterThan($here['out-of-reach']);
 });
 
@@ -192,7 +192,7 @@ test('a usage log weighs the stripes, and a bad one leaves the old in place', fu
     $header = "day,application,command,key,mouse\n";
     $upload($header."2026-03-02,cutloom,undo,500,20\n2026-03-02,faderloft,undo,400,0\n")->assertCreated()->assertJsonPath('uses.0.command.id', 'undo')->assertJsonPath('uses.0.by_mouse', 20)->assertJsonPath('days', 1);
     expect($agreement())->not->toBe($plain);
-    $upload($header."2026-03-02,cutloom,undo,many,0\n")->assertStatus(422)->assertJsonPath('kind', 'unreadable-usage')->assertJsonPath('place', 'line 2');
+    $upload($header."2026-03-02,cutloom,undo,many,0\n")->assertStatus(422)->assertJsonPath('kind', 'unreadable-usage')->assertJsonPath('where', 'line 2');
     $this->getJson('/api/usage')->assertJsonPath('uses.0.by_key', 500);
     $this->deleteJson('/api/usage')->assertOk()->assertJsonPath('uses', []);
     expect($agreement())->toBe($plain);

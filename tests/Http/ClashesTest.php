@@ -24,23 +24,23 @@ test('a clash that is meant stays so until one of its bindings changes', functio
     $keymap = withDouble($this);
     $fault = faultsOf($this)[0];
     expect($fault['kind'])->toBe('double');
-    $this->putJson("/api/applications/faderloft/clashes/{$fault['id']}/meaning", ['reason' => ' '])->assertStatus(422);
-    $this->putJson("/api/applications/faderloft/clashes/{$fault['id']}/meaning", ['reason' => 'Only while we move over'])->assertOk()
-        ->assertJsonPath("meant.{$fault['id']}.reason", 'Only while we move over');
+    $this->putJson("/api/applications/faderloft/clashes/{$fault['id']}/acceptance", ['reason' => ' '])->assertStatus(422);
+    $this->putJson("/api/applications/faderloft/clashes/{$fault['id']}/acceptance", ['reason' => 'Only while we move over'])->assertOk()
+        ->assertJsonPath("accepted.{$fault['id']}.reason", 'Only while we move over');
     // What is meant is left alone when all is settled.
     $this->getJson('/api/applications/faderloft/settlement')->assertJsonPath('repairs', []);
-    $this->as('picture')->getJson('/api/applications/faderloft/clashes')->assertJsonMissingPath("meant.{$fault['id']}");
+    $this->as('picture')->getJson('/api/applications/faderloft/clashes')->assertJsonMissingPath("accepted.{$fault['id']}");
 
     // Another binding joins in: it is another clash now. Undone, it is the meant one again.
     $this->as('sound')->postJson("/api/keymaps/{$keymap['id']}/changes", ['version' => $keymap['version'], 'title' => 'And records', 'change' => [
         'removed' => [], 'added' => [['chord' => 'KeyK', 'command' => 'record', 'context' => 'everywhere']],
     ]])->assertOk();
-    expect($this->getJson('/api/applications/faderloft/clashes')->json('meant'))->toBe([])->and(faultsOf($this)[0]['id'])->not->toBe($fault['id']);
+    expect($this->getJson('/api/applications/faderloft/clashes')->json('accepted'))->toBe([])->and(faultsOf($this)[0]['id'])->not->toBe($fault['id']);
     $this->postJson("/api/keymaps/{$keymap['id']}/undo", ['version' => $keymap['version'] + 1])->assertOk();
-    $this->getJson('/api/applications/faderloft/clashes')->assertJsonPath("meant.{$fault['id']}.reason", 'Only while we move over');
-    $this->deleteJson("/api/applications/faderloft/clashes/{$fault['id']}/meaning")->assertOk();
-    expect($this->getJson('/api/applications/faderloft/clashes')->json('meant'))->toBe([]);
-    $this->putJson('/api/applications/faderloft/clashes/double-0000/meaning', ['reason' => 'x'])->assertStatus(404);
+    $this->getJson('/api/applications/faderloft/clashes')->assertJsonPath("accepted.{$fault['id']}.reason", 'Only while we move over');
+    $this->deleteJson("/api/applications/faderloft/clashes/{$fault['id']}/acceptance")->assertOk();
+    expect($this->getJson('/api/applications/faderloft/clashes')->json('accepted'))->toBe([]);
+    $this->putJson('/api/applications/faderloft/clashes/double-0000/acceptance', ['reason' => 'x'])->assertStatus(404);
 });
 
 test('the settlement leaves no fault and says how good it is', function () {
@@ -85,12 +85,12 @@ test('menu titles are found by words, to be bound through the desktop', function
 test('several bindings change at once, with one preview', function () {
     $bindings = $this->as('sound')->getJson('/api/applications/faderloft/keymap')->json('bindings');
     $clip = array_column(array_filter($bindings, static fn (array $one): bool => $one['context']['id'] === 'clip'), 'id');
-    $to = $this->postJson('/api/applications/faderloft/several', ['kind' => 'to-layer', 'bindings' => $clip, 'layer' => 'Control+Shift'])->assertOk()->json('change');
+    $to = $this->postJson('/api/applications/faderloft/bulk-edit', ['kind' => 'to-layer', 'bindings' => $clip, 'layer' => 'Control+Shift'])->assertOk()->json('change');
     expect($to['removed'])->toHaveCount(count($clip))->and(array_unique(array_map(static fn (array $one): string => (string) preg_replace('/\+?[^+]+$/', '', $one['chord']), $to['added'])))->toHaveCount(1);
-    $cleared = $this->postJson('/api/applications/faderloft/several', ['kind' => 'clear-context', 'context' => 'clip'])->assertOk()->json();
+    $cleared = $this->postJson('/api/applications/faderloft/bulk-edit', ['kind' => 'clear-context', 'context' => 'clip'])->assertOk()->json();
     expect($cleared['change']['removed'])->toHaveCount(count($clip))->and($cleared['change']['added'])->toBe([]);
-    $copied = $this->postJson('/api/applications/faderloft/several', ['kind' => 'copy-to-context', 'bindings' => $clip, 'context' => 'mixer'])->assertOk()->json();
+    $copied = $this->postJson('/api/applications/faderloft/bulk-edit', ['kind' => 'copy-to-context', 'bindings' => $clip, 'context' => 'mixer'])->assertOk()->json();
     expect($copied['change']['added'])->toHaveCount(count($clip))->and(array_column($copied['consequences']['raised'], 'kind'))->toContain('double');
-    $this->postJson('/api/applications/faderloft/several', ['kind' => 'to-context', 'bindings' => $clip, 'context' => 'kitchen'])->assertStatus(422)->assertJsonPath('kind', 'unknown-context');
-    $this->postJson('/api/applications/faderloft/several', ['kind' => 'to-context'])->assertStatus(422);
+    $this->postJson('/api/applications/faderloft/bulk-edit', ['kind' => 'to-context', 'bindings' => $clip, 'context' => 'kitchen'])->assertStatus(422)->assertJsonPath('kind', 'unknown-context');
+    $this->postJson('/api/applications/faderloft/bulk-edit', ['kind' => 'to-context'])->assertStatus(422);
 });

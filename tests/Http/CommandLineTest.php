@@ -42,7 +42,7 @@ test('a fault ends with 1 and is told with its line', function () {
 
 test('bad input ends with 2, and the other files are still checked', function (?string $text, string $says) {
     [$ended, $report] = ranWithJson('check', ['files' => [$text === null ? '/nosuch' : textFile($text), factoryFiles()[0]]]);
-    expect($ended)->toBe(2)->and($report['errors'])->toHaveCount(1)->and($report['errors'][0]['detail'].$report['errors'][0]['place'])->toContain($says)->and($report['files'])->toHaveCount(1);
+    expect($ended)->toBe(2)->and($report['errors'])->toHaveCount(1)->and($report['errors'][0]['detail'].$report['errors'][0]['where'])->toContain($says)->and($report['files'])->toHaveCount(1);
 })->with([
     'no such file' => [null, 'There is no file'],
     'nobody\'s file' => ['hello', 'no key file'],
@@ -92,7 +92,7 @@ test('key files are harmonised: the answer holds, and the instance goes out as t
     $lp = textFile('', 'instance.lp');
     expect(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/faderloft/factory.tsv')], '--seconds' => '1', '--write-lp' => $lp]))->toBe(0);
     $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
-    expect((new Zebrafinch\Core\Match\Harmonise\Checker(Zebrafinch\Core\Match\Harmonise\Instance::fromData($report['instance'])))->complaints($report['answer']))->toBe([])
+    expect((new Zebrafinch\Core\Harmonise\Solve\Checker(Zebrafinch\Core\Harmonise\Solve\Instance::fromData($report['instance'])))->complaints($report['answer']))->toBe([])
         ->and($report['lines'])->not->toBe([])->and(array_keys($report['changes']))->toEqualCanonicalizing(['cutloom', 'faderloft'])
         ->and((string) file_get_contents($lp))->toContain('Minimize');
     unlink($lp);

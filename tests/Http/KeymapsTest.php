@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\KeyFile;
 use App\Models\Keymap;
-use Zebrafinch\Core\Preset\CanonicalJson;
+use Zebrafinch\Core\Text\CanonicalJson;
 
 /** @return array{removed: list<array<string, string>>, added: list<array<string, string>>} */
 function adding(string $chord, string $command, string $context): array
@@ -104,7 +104,7 @@ test('finding, remapping, free chords and stripes answer in the shapes they prom
     $remap = $this->getJson('/api/applications/cutloom/remap?command=split-at-playhead&chord=KeyD')->assertOk();
     expect(array_column($remap->json('wanted.choices'), 'kind'))->toBe(['take-over', 'swap', 'add-beside'])
         ->and($remap->json('wanted.holders.0.command.id'))->toBe('add-cross-dissolve')
-        ->and($remap->json('free'))->toHaveCount(8);
+        ->and($remap->json('offers'))->toHaveCount(8);
     $this->getJson('/api/stripes')->assertOk()->assertJsonPath('stripes.0.state', 'broken');
     $this->getJson('/api/applications/cutloom')->assertOk()->assertJsonCount(111, 'commands');
 });

@@ -8,8 +8,8 @@ use App\Models\Keymap;
 function tableSays(array $table, string $application, string $press, string $context): ?string
 {
     $one = collect($table['applications'])->firstWhere('id', $application);
-    $place = array_search($context, array_column($one['contexts'], 'id'), true);
-    $ladder = $one['ladders'][$one['presses'][$press][$place] ?? $one['idle'][$place]];
+    $index = array_search($context, array_column($one['contexts'], 'id'), true);
+    $ladder = $one['ladders'][$one['presses'][$press][$index] ?? $one['idle'][$index]];
     foreach ($ladder as $rung) {
         ['command' => $command, 'verdict' => $verdict] = $one['rungs'][$rung];
         if ($verdict === 'wins') {
@@ -37,13 +37,13 @@ test('the table answers presses as they are made at that keyboard', function () 
 });
 
 test('a chord is answered with how it is reached here', function (string $query, string $kind, string $says) {
-    $answer = $this->as('picture')->getJson("/api/who?{$query}")->assertOk()->assertJsonPath('reach.kind', $kind);
+    $answer = $this->as('picture')->getJson("/api/spelled-chord?{$query}")->assertOk()->assertJsonPath('reach.kind', $kind);
     expect($answer->json('reach.sentence'))->toContain($says);
 })->with([
     ['chord=Numpad7&board=laptop-iso&layout=french', 'not-on-board', 'no key Pad 7'],
     ['chord=Control%2BAlt%2BKeyE&board=full-iso&layout=german&system=windows', 'needs-alt-gr', '€'],
     ["chord='/'&board=full-iso&layout=german&system=windows", 'other-keys', 'Shift+7'],
-    ['chord=Meta%2BTab&system=macos', 'kept', 'switches'],
+    ['chord=Meta%2BTab&system=macos', 'reserved', 'switches'],
 ]);
 
 test('words that spell a chord are read as one, and those that nearly do say where they stop', function () {
@@ -73,10 +73,10 @@ test('keyboards are offered, proposed by the browser, and remembered with the ro
 });
 
 test('free chords work in every chosen room', function () {
-    $free = fn (string $rooms): array => $this->as('picture')->getJson("/api/applications/cutloom/remap?command=lift&rooms={$rooms}")->assertOk()->json('free');
+    $free = fn (string $rooms): array => $this->as('picture')->getJson("/api/applications/cutloom/remap?command=lift&suites={$rooms}")->assertOk()->json('offers');
     expect($free('bittern,road-case')[0]['reasons'])->toContain('works in Bittern, Road case');
     foreach ($free('bittern,road-case') as $one) {
-        $this->getJson('/api/who?'.http_build_query(['chord' => $one['chord']['id'], 'board' => 'laptop-iso', 'layout' => 'french', 'system' => 'macos']))->assertJsonPath('reach.kind', 'as-written');
+        $this->getJson('/api/spelled-chord?'.http_build_query(['chord' => $one['chord']['id'], 'board' => 'laptop-iso', 'layout' => 'french', 'system' => 'macos']))->assertJsonPath('reach.kind', 'as-written');
     }
 });
 

@@ -60,8 +60,8 @@ test('a file changed by hand is seen, and taken in as if it had been brought in'
     $order = handedOver($this, savedRelease($this));
     $edited = str_replace('keys="C" run="split-at-playhead"', 'keys="B" run="split-at-playhead"', base64_decode($order['payload']['files'][0]['bytes']));
     $this->checkIn('avocet', ['cutloom' => $edited]);
-    expect(room($this)['files'][0])->toMatchArray(['standing' => 'changed-by-hand', 'may_take_in' => true]);
-    $this->as('picture')->postJson('/api/suites/avocet/take-ins', ['application' => 'cutloom'])->assertCreated()
+    expect(room($this)['files'][0])->toMatchArray(['standing' => 'changed-by-hand', 'may_import' => true]);
+    $this->as('picture')->postJson('/api/suites/avocet/imports', ['application' => 'cutloom'])->assertCreated()
         ->assertJsonPath('against_factory.added.0.chord.id', 'KeyB')->assertJsonPath('against_factory.removed.0.chord.id', 'KeyC');
 });
 

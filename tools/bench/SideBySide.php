@@ -21,12 +21,12 @@ final readonly class SideBySide
     {
         $times = [[], []];
         for ($round = -2; $round < $rounds; $round++) {
-            foreach ([$subject, $yardstick] as $place => $work) {
+            foreach ([$subject, $yardstick] as $index => $work) {
                 $start = hrtime(true);
                 $work();
                 // The first two rounds only warm up.
                 if ($round >= 0) {
-                    $times[$place][] = (hrtime(true) - $start) / 1e6;
+                    $times[$index][] = (hrtime(true) - $start) / 1e6;
                 }
             }
         }

@@ -125,7 +125,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/applications/{application}/clashes/{clash}/meaning": {
+    "/applications/{application}/clashes/{clash}/acceptance": {
         parameters: {
             query?: never;
             header?: never;
@@ -134,10 +134,10 @@ export interface paths {
         };
         get?: never;
         /** Accept a clash as it is */
-        put: operations["putApplicationsApplicationClashesClashMeaning"];
+        put: operations["putApplicationsApplicationClashesClashAcceptance"];
         post?: never;
         /** Do not accept it any more */
-        delete: operations["deleteApplicationsApplicationClashesClashMeaning"];
+        delete: operations["deleteApplicationsApplicationClashesClashAcceptance"];
         options?: never;
         head?: never;
         patch?: never;
@@ -160,7 +160,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/applications/{application}/several": {
+    "/applications/{application}/bulk-edit": {
         parameters: {
             query?: never;
             header?: never;
@@ -170,14 +170,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Preview one change of many bindings */
-        post: operations["postApplicationsApplicationSeveral"];
+        post: operations["postApplicationsApplicationBulkEdit"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/keymaps/{keymap}/saves": {
+    "/keymaps/{keymap}/save": {
         parameters: {
             query?: never;
             header?: never;
@@ -187,14 +187,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Set the point that one can go back to */
-        post: operations["postKeymapsKeymapSaves"];
+        post: operations["postKeymapsKeymapSave"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/keymaps/{keymap}/returns": {
+    "/keymaps/{keymap}/revert": {
         parameters: {
             query?: never;
             header?: never;
@@ -204,7 +204,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Go back to the last save or to the factory keymap */
-        post: operations["postKeymapsKeymapReturns"];
+        post: operations["postKeymapsKeymapRevert"];
         delete?: never;
         options?: never;
         head?: never;
@@ -246,7 +246,7 @@ export interface paths {
         patch: operations["patchKeymapsKeymap"];
         trace?: never;
     };
-    "/keymaps/{keymap}/take-backs": {
+    "/keymaps/{keymap}/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -256,14 +256,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Take a deleted keymap back */
-        post: operations["postKeymapsKeymapTakeBacks"];
+        post: operations["postKeymapsKeymapRestore"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/key-files/{keyFile}/frees": {
+    "/key-files/{keyFile}/free": {
         parameters: {
             query?: never;
             header?: never;
@@ -273,7 +273,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Free the chord of one line from all other lines */
-        post: operations["postKeyFilesKeyfileFrees"];
+        post: operations["postKeyFilesKeyfileFree"];
         delete?: never;
         options?: never;
         head?: never;
@@ -378,7 +378,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        /** Note which keyboard stands in the room */
+        /** Note which keyboard stands in the suite */
         patch: operations["patchSuitesSuite"];
         trace?: never;
     };
@@ -391,6 +391,23 @@ export interface paths {
         };
         /** Who gets a chord, everywhere */
         get: operations["getWho"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/spelled-chord": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a chord is spelled at this keyboard, what makes it, and whether it reaches an application */
+        get: operations["getSpelledChord"];
         put?: never;
         post?: never;
         delete?: never;
@@ -563,7 +580,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** How much of one's kit does the same in a room */
+        /** How much of one's kit does the same in a suite */
         get: operations["getSuitesSuiteFamiliarity"];
         put?: never;
         post?: never;
@@ -607,7 +624,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/harmonisations/{harmonisation}/cancellations": {
+    "/harmonisations/{harmonisation}/cancel": {
         parameters: {
             query?: never;
             header?: never;
@@ -617,14 +634,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** End the search; the best so far stays */
-        post: operations["postHarmonisationCancellations"];
+        post: operations["postHarmonisationCancel"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/harmonisations/{harmonisation}/applications": {
+    "/harmonisations/{harmonisation}/apply": {
         parameters: {
             query?: never;
             header?: never;
@@ -634,7 +651,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Write the result to all keymaps of the kit, in one step */
-        post: operations["postHarmonisationApplications"];
+        post: operations["postHarmonisationApply"];
         delete?: never;
         options?: never;
         head?: never;
@@ -887,7 +904,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All rooms */
+        /** All suites */
         get: operations["getSuites"];
         put?: never;
         post?: never;
@@ -923,7 +940,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Put a kept copy back */
+        /** Put a copy back */
         post: operations["postSuitesSuitePutBacks"];
         delete?: never;
         options?: never;
@@ -931,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/suites/{suite}/take-ins": {
+    "/suites/{suite}/imports": {
         parameters: {
             query?: never;
             header?: never;
@@ -940,8 +957,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take in the key file as it is in the room */
-        post: operations["postSuitesSuiteTakeIns"];
+        /** Import the key file as it is in the suite */
+        post: operations["postSuitesSuiteImports"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1050,6 +1067,8 @@ export interface components {
         };
         Session: {
             person: components["schemas"]["Person"] | null;
+            /** @description How large a file may be that is brought in. */
+            most_file_bytes: number;
         };
         Context: {
             id: string;
@@ -1075,7 +1094,7 @@ export interface components {
              * @description How its key file names keys.
              * @enum {string}
              */
-            chords: "position" | "character";
+            naming: "position" | "character";
             file_name: string;
             command_count: number;
             contexts: components["schemas"]["Context"][];
@@ -1108,7 +1127,7 @@ export interface components {
              * @description How its key file names keys.
              * @enum {string}
              */
-            chords: "position" | "character";
+            naming: "position" | "character";
             file_name: string;
             command_count: number;
             contexts: components["schemas"]["Context"][];
@@ -1170,11 +1189,14 @@ export interface components {
             keymap: string;
             ladders: components["schemas"]["Ladder"][];
         };
-        Who: {
+        SpelledChord: {
             chord: components["schemas"]["Chord"];
             /** @description What the hands press for it here, the easiest first. */
             presses: components["schemas"]["Chord"][];
             reach: components["schemas"]["Reach"];
+        };
+        Who: {
+            chord: components["schemas"]["Chord"];
             applications: components["schemas"]["WhoApplication"][];
         };
         Hit: {
@@ -1206,7 +1228,7 @@ export interface components {
         };
         Reach: {
             /** @enum {string} */
-            kind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "kept";
+            kind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "reserved";
             sentence: string;
             pressed: components["schemas"]["Chord"] | null;
         };
@@ -1265,7 +1287,7 @@ export interface components {
             takes_text: boolean;
         };
         TableRung: {
-            place: number;
+            context: number;
             command: number;
             /** @enum {string} */
             verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
@@ -1278,13 +1300,13 @@ export interface components {
             contexts: components["schemas"]["TableContext"][];
             commands: components["schemas"]["Named"][];
             reasons: string[];
-            /** @description Numbers are places in the lists above; -1 for no command, or for the desktop as place. */
+            /** @description Numbers are indexes in the lists above; -1 for no command, or for the desktop as context. */
             rungs: components["schemas"]["TableRung"][];
             /** @description Rungs in the order in which they are asked. */
             ladders: number[][];
-            /** @description By place of the focus, the ladder of every press that is not listed. */
+            /** @description By context with the focus, the ladder of every press that is not listed. */
             idle: number[];
-            /** @description By press, the ladder for each place of the focus. */
+            /** @description By press, the ladder for each context with the focus. */
             presses: {
                 [key: string]: number[];
             };
@@ -1292,7 +1314,7 @@ export interface components {
             holds: {
                 [key: string]: number[];
             };
-            /** @description For each place of the focus, and last for all: by layer, one digit for each key: 2 taken, 1 taken elsewhere, 0 free, a hyphen for keys that are only held. */
+            /** @description For each context with the focus, and last for all: by layer, one digit for each key: 2 taken, 1 taken elsewhere, 0 free, a hyphen for keys that are only held. */
             uses: string[][];
             /** @description How many keys are free */
             free: number[][];
@@ -1301,7 +1323,7 @@ export interface components {
             board: components["schemas"]["Board"];
             layers: components["schemas"]["Layer"][];
             /** @description By press, what a browser does with it instead of giving it to a page. */
-            kept_by_browser: {
+            reserved_by_browser: {
                 [key: string]: string;
             };
             /** @description By press, the character it types where text is entered. */
@@ -1342,8 +1364,10 @@ export interface components {
         };
         Clash: {
             id: string;
-            /** @enum {string} */
-            kind: "double" | "tap-hold" | "reserved" | "out-of-reach" | "dead-title" | "shadow" | "swallowed" | "parallel";
+            /** @description What sort of clash it is, in kebab-case. */
+            kind: string;
+            /** @description The kind as a heading. */
+            title: string;
             /** @enum {string} */
             grade: "fault" | "warning" | "note";
             sentence: string;
@@ -1374,11 +1398,11 @@ export interface components {
             keymap: string;
             clashes: components["schemas"]["Clash"][];
             /** @description Those that somebody has accepted, by id. */
-            meant: {
-                [key: string]: components["schemas"]["Meaning"];
+            accepted: {
+                [key: string]: components["schemas"]["Acceptance"];
             };
         };
-        Meaning: {
+        Acceptance: {
             reason: string;
             since: string;
         };
@@ -1399,7 +1423,7 @@ export interface components {
             is_cheapest: boolean;
             sentence: string;
         };
-        SeveralPreview: {
+        BulkEdit: {
             change: components["schemas"]["Change"];
             consequences: components["schemas"]["Consequences"];
         };
@@ -1434,7 +1458,7 @@ export interface components {
             consequences: components["schemas"]["Consequences"];
             ladder_after: components["schemas"]["Ladder"];
         };
-        FreeChord: {
+        Offer: {
             chord: components["schemas"]["Chord"];
             effort_mm: number;
             reasons: string[];
@@ -1474,7 +1498,7 @@ export interface components {
             command: components["schemas"]["RemapCommand"];
             context: components["schemas"]["Named"];
             bindings: components["schemas"]["OwnBinding"][];
-            free: components["schemas"]["FreeChord"][];
+            offers: components["schemas"]["Offer"][];
             wanted: components["schemas"]["Wanted"] | null;
         };
         FriendSide: {
@@ -1540,11 +1564,11 @@ export interface components {
             application: components["schemas"]["Named"];
             commands: components["schemas"]["MatchedCommand"][];
         };
-        CarryOverWish: {
+        CarryOverWanted: {
             target: string;
             sources: string[];
             /** @description Where the target is used; here without it. */
-            room?: string | null;
+            suite?: string | null;
             /** @description By line, accepted or refused. */
             said?: {
                 [key: string]: boolean;
@@ -1611,7 +1635,7 @@ export interface components {
             application: string;
             command: string;
         };
-        /** @description How much each matters: 1 for as usual, which is also what is meant where it is absent. */
+        /** @description How much each matters: 1 for as usual, which also holds where it is absent. */
         HarmoniseWeights: {
             comfort?: number;
             habit?: number;
@@ -1620,11 +1644,11 @@ export interface components {
             bound?: number;
             others?: number;
         };
-        HarmoniseWish: {
+        HarmoniseWanted: {
             applications: string[];
             /** @description Those that two applications have without it. */
             intents?: string[];
-            rooms?: string[];
+            suites?: string[];
             weights?: components["schemas"]["HarmoniseWeights"];
             /** @description Chords by intent. */
             fixed?: {
@@ -1639,7 +1663,7 @@ export interface components {
             applications: string[];
             /** @description Those that two applications have without it. */
             intents: string[];
-            rooms: string[];
+            suites: string[];
             weights: components["schemas"]["HarmoniseWeights"];
             /** @description Chords by intent. */
             fixed: {
@@ -1768,14 +1792,14 @@ export interface components {
             follows: string | null;
             is_protected: boolean;
             version: number;
-            /** @description What an undo would take back. */
+            /** @description What an undo would undo. */
             undo: string | null;
             redo: string | null;
             bindings: components["schemas"]["Binding"][];
         };
         Finding: {
             /** @enum {string} */
-            kind: "refused" | "dead" | "not-understood" | "unknown-command" | "kept";
+            kind: "refused" | "dead" | "not-understood" | "unknown-command" | "preserved";
             line: number;
             text: string;
             sentence: string;
@@ -1833,10 +1857,10 @@ export interface components {
             /** @enum {string} */
             standing: "in-step" | "behind" | "changed-by-hand" | "never-handed-over";
             release: components["schemas"]["InstalledRelease"] | null;
-            may_take_in: boolean;
+            may_import: boolean;
             changed_at: string | null;
         };
-        /** @description A file that was overwritten, kept at the workstation. */
+        /** @description A file that was overwritten, as it is stored at the workstation. */
         Copy: {
             name: string;
             application: string;
@@ -1944,7 +1968,7 @@ export interface components {
             detail: string;
             /** @description What to do about it. */
             remedy: string;
-            place: string | null;
+            where: string | null;
             fields: {
                 [key: string]: string;
             };
@@ -2134,8 +2158,8 @@ export interface operations {
                 context?: string;
                 chord?: string;
                 gesture?: "tap" | "hold";
-                /** @description Rooms that free chords must work in too, joined by commas. */
-                rooms?: string;
+                /** @description Suites that free chords must work in too, joined by commas. */
+                suites?: string;
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];
@@ -2219,7 +2243,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    putApplicationsApplicationClashesClashMeaning: {
+    putApplicationsApplicationClashesClashAcceptance: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -2254,7 +2278,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    deleteApplicationsApplicationClashesClashMeaning: {
+    deleteApplicationsApplicationClashesClashAcceptance: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -2311,7 +2335,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postApplicationsApplicationSeveral: {
+    postApplicationsApplicationBulkEdit: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -2345,13 +2369,13 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SeveralPreview"];
+                    "application/json": components["schemas"]["BulkEdit"];
                 };
             };
             default: components["responses"]["Problem"];
         };
     };
-    postKeymapsKeymapSaves: {
+    postKeymapsKeymapSave: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -2385,7 +2409,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postKeymapsKeymapReturns: {
+    postKeymapsKeymapRevert: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -2515,7 +2539,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postKeymapsKeymapTakeBacks: {
+    postKeymapsKeymapRestore: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -2543,7 +2567,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postKeyFilesKeyfileFrees: {
+    postKeyFilesKeyfileFree: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -2775,6 +2799,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Who"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSpelledChord: {
+        parameters: {
+            query: {
+                chord: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpelledChord"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -3037,7 +3088,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CarryOverWish"];
+                "application/json": components["schemas"]["CarryOverWanted"];
             };
         };
         responses: {
@@ -3067,7 +3118,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CarryOverWish"];
+                "application/json": components["schemas"]["CarryOverWanted"];
             };
         };
         responses: {
@@ -3210,7 +3261,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HarmoniseWish"];
+                "application/json": components["schemas"]["HarmoniseWanted"];
             };
         };
         responses: {
@@ -3254,7 +3305,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postHarmonisationCancellations: {
+    postHarmonisationCancel: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -3282,7 +3333,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postHarmonisationApplications: {
+    postHarmonisationApply: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */
@@ -3870,7 +3921,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postSuitesSuiteTakeIns: {
+    postSuitesSuiteImports: {
         parameters: {
             query?: {
                 /** @description The system of the seat. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Application;
 
-use Zebrafinch\Core\Keyboard\ChordStyle;
-
 /** A program as its catalogue describes it: commands, contexts, precedence, loading rule, dialect. */
 final readonly class Application
 {
@@ -20,7 +18,7 @@ final readonly class Application
         public string $dialect,
         private Commands $commands,
         public bool $tellsHold,
-        public ChordStyle $chords,
+        public KeyNaming $naming,
         private array $everywhereFirstFor,
     ) {
     }
@@ -41,12 +39,12 @@ final readonly class Application
         string $dialect,
         Commands $commands,
         bool $tellsHold = false,
-        ChordStyle $chords = ChordStyle::Position,
+        KeyNaming $naming = KeyNaming::Position,
         array $everywhereFirstFor = [],
     ): self {
         array_map($contexts->get(...), $commands->homes());
 
-        return new self($id, $name, $purpose, $contexts, $precedence, $loading, $dialect, $commands, $tellsHold, $chords, array_fill_keys($everywhereFirstFor, true));
+        return new self($id, $name, $purpose, $contexts, $precedence, $loading, $dialect, $commands, $tellsHold, $naming, array_fill_keys($everywhereFirstFor, true));
     }
 
     /** Whether a binding in Everywhere gets its chord before deeper contexts are asked. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Application;
 
-use Zebrafinch\Core\Keyboard\ChordStyle;
-
 /**
  * Makes an application from its catalogue, as decoded from catalogues/<id>/catalogue.json.
  *
@@ -32,7 +30,7 @@ final readonly class CatalogueReader
             $data['dialect'],
             Commands::fromData($data['commands']),
             $data['tells_hold'] ?? false,
-            ChordStyle::from($data['chords'] ?? ChordStyle::Position->value),
+            KeyNaming::from($data['naming'] ?? KeyNaming::Position->value),
             $data['everywhere_first_for'] ?? [],
         );
     }

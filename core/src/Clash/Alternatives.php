@@ -7,15 +7,15 @@ namespace Zebrafinch\Core\Clash;
 use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Desktop\NearestTitle;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Remap\FreeChords;
+use Zebrafinch\Core\Offer\Offers;
 
 /** What a binding that is in the way could be instead, so that its command still has a chord. */
 final readonly class Alternatives
 {
-    public function __construct(private FreeChords $free)
+    public function __construct(private Offers $free)
     {
     }
 

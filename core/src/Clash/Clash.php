@@ -13,13 +13,12 @@ final class Clash
     private ?string $id = null;
 
     /**
-     * @param  string  $kind  the name of its {@see ClashKind}
      * @param  non-empty-list<Binding>  $bindings  all that take part; for a shadow the hiding one first
      * @param  list<Binding>  $losing  those of them that do not get the chord, or may not
      * @param  Closure(): string  $sentence  tells what happens, in the words of somebody at the keyboard; asked only for clashes that are shown
      */
     public function __construct(
-        public readonly string $kind,
+        public readonly ClashKind $kind,
         public readonly Grade $grade,
         public readonly array $bindings,
         public readonly array $losing,
@@ -33,7 +32,7 @@ final class Clash
         if ($this->id === null) {
             $ids = array_map(static fn (Binding $binding): string => $binding->id(), $this->bindings);
             sort($ids);
-            $this->id = $this->kind.'-'.substr(hash('xxh128', implode("\n", $ids)), 0, 16);
+            $this->id = $this->kind->name().'-'.substr(hash('xxh128', implode("\n", $ids)), 0, 16);
         }
 
         return $this->id;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Clash;
 
 use Zebrafinch\Core\Effort\LeftHand;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /** What a change would do to a keymap, computed before it is made. */
 final readonly class Consequences
@@ -44,7 +44,7 @@ final readonly class Consequences
 
         $hand = new LeftHand($before->seat->board);
         // The first chord is the one that is used.
-        $effort = static fn (?Binding $first): ?float => $first === null ? null : $hand->of($before->seat->presses($first->chord)[0] ?? $first->chord);
+        $effort = static fn (?Binding $first): ?float => $first === null ? null : $hand->of($before->seat->press($first->chord)->made ?? $first->chord);
         $chord = static fn (Binding $one): Chord => $one->chord;
 
         return array_map(static function (string $command) use ($before, $after, $effort, $chord): Relearning {

@@ -4,39 +4,33 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Clash;
 
-use Zebrafinch\Core\Clash\Kind\ByReach;
-use Zebrafinch\Core\Clash\Kind\DeadTitleKind;
-use Zebrafinch\Core\Clash\Kind\DoubleKind;
-use Zebrafinch\Core\Clash\Kind\ParallelKind;
-use Zebrafinch\Core\Clash\Kind\ShadowKind;
-use Zebrafinch\Core\Clash\Kind\SwallowedKind;
-use Zebrafinch\Core\Clash\Kind\TapHoldKind;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Reach\ReservedChords;
-use Zebrafinch\Core\Reach\SeatJudges;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
 
 /** Finds all clashes of a keymap, the worst first. */
 final readonly class Docket
 {
     /**
      * @param  list<ClashKind>  $kinds
+     * @param  list<ClashKind>  $notes  kinds that are left out until they are asked for
      * @param  array<string, true>  $ignored  by identity
      */
-    public function __construct(private array $kinds, private array $ignored = [])
+    private function __construct(private array $kinds, private array $notes, private array $ignored = [])
     {
     }
 
-    public static function standard(ReservedChords $reserved): self
+    public static function withKinds(ClashKind ...$kinds): self
     {
-        $judges = new SeatJudges($reserved);
-
-        return new self([new DoubleKind, new TapHoldKind, ByReach::reserved($judges), ByReach::outOfReach($judges), new DeadTitleKind, new ShadowKind, new SwallowedKind]);
+        return new self(
+            array_values(array_filter($kinds, static fn (ClashKind $kind): bool => ! $kind->isNote())),
+            array_values(array_filter($kinds, static fn (ClashKind $kind): bool => $kind->isNote())),
+        );
     }
 
-    /** The same chord in contexts that never meet: no clash, but worth seeing. */
-    public function withParallels(): self
+    /** What is no clash but worth seeing is found too. */
+    public function withNotes(): self
     {
-        return new self([...$this->kinds, new ParallelKind], $this->ignored);
+        return new self([...$this->kinds, ...$this->notes], [], $this->ignored);
     }
 
     /**
@@ -46,19 +40,19 @@ final readonly class Docket
      */
     public function ignoring(array $ids): self
     {
-        return new self($this->kinds, array_fill_keys($ids, true) + $this->ignored);
+        return new self($this->kinds, $this->notes, array_fill_keys($ids, true) + $this->ignored);
     }
 
     /** @return array<string, Clash> by identity */
     public function of(LoadedKeymap $keymap): array
     {
-        return $this->on(array_keys($keymap->presses()), $keymap);
+        return $this->on($keymap->presses(), $keymap);
     }
 
     /**
      * The clashes of some presses alone.
      *
-     * @param  list<string>  $presses
+     * @param  array<Press>  $presses
      * @return array<string, Clash> by identity
      */
     public function on(array $presses, LoadedKeymap $keymap): array

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Clash;
 
 use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Remap\FreeChords;
+use Zebrafinch\Core\Offer\Offers;
 
 /** Computes the ways out of a clash. Those that leave a fault behind come last. */
 final readonly class Remedies
 {
     private Alternatives $alternatives;
 
-    public function __construct(private Docket $docket, FreeChords $free)
+    public function __construct(private Docket $docket, Offers $free)
     {
         $this->alternatives = new Alternatives($free);
     }
@@ -33,7 +33,7 @@ final readonly class Remedies
                 $remedies[] = $this->remedy($keymap, "{$verb} {$called} {$one->words}", Change::none()->removing($binding)->adding($one->binding));
             }
             $others = array_values(array_filter($clash->bindings, static fn (Binding $one): bool => $one !== $binding));
-            $remedies[] = $clash->kind === 'double'
+            $remedies[] = $clash->kind->isRivalry()
                 ? $this->remedy($keymap, "Keep {$called} only", Change::none()->removing(...$others))
                 : $this->remedy($keymap, "Take the chord from {$called}", Change::none()->removing($binding));
             array_push($remedies, ...$this->swaps($keymap, $binding, $own));

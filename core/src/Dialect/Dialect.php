@@ -6,10 +6,11 @@ namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Text\TextEdit;
 
 /**
  * How one application's key file is written. A new dialect is one folder beside this file and one line in
- * {@see Dialects::standard()}.
+ * {@see BuiltInDialects}.
  */
 interface Dialect
 {

@@ -5,13 +5,6 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Application\Application;
-use Zebrafinch\Core\Dialect\BoardwickTable\BoardwickTable;
-use Zebrafinch\Core\Dialect\CutloomXml\CutloomXml;
-use Zebrafinch\Core\Dialect\DesktopTitles\DesktopTitles;
-use Zebrafinch\Core\Dialect\EaseframeSections\EaseframeSections;
-use Zebrafinch\Core\Dialect\FaderloftTable\FaderloftTable;
-use Zebrafinch\Core\Dialect\GradewellMaps\GradewellMaps;
-use Zebrafinch\Core\Dialect\RotomereList\RotomereList;
 
 /** All dialects by the names that catalogues use. */
 final readonly class Dialects
@@ -24,11 +17,6 @@ final readonly class Dialects
     public static function of(Dialect ...$dialects): self
     {
         return new self(array_combine(array_map(static fn (Dialect $one): string => $one->id(), $dialects), $dialects));
-    }
-
-    public static function standard(): self
-    {
-        return self::of(new CutloomXml, new FaderloftTable, new EaseframeSections, new GradewellMaps, new RotomereList, new BoardwickTable, new DesktopTitles);
     }
 
     /** @throws UnknownDialect */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Text\Span;
 
 /** A binding where it stands in its file. */
 final readonly class Entry

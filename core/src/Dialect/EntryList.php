@@ -10,6 +10,7 @@ use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Text\Span;
 
 /** Gathers what a dialect finds in a file, and says of each line that it cannot use why. */
 final class EntryList
@@ -64,9 +65,9 @@ final class EntryList
         $this->find(FindingKind::NotUnderstood, $line, $text, "{$why} It stays in the file and is not read.");
     }
 
-    public function kept(int $line, string $text, string $what): void
+    public function preserved(int $line, string $text, string $what): void
     {
-        $this->find(FindingKind::Kept, $line, $text, "Not understood and kept: {$what}.");
+        $this->find(FindingKind::Preserved, $line, $text, "Not understood and kept: {$what}.");
     }
 
     /** Remembers where new bindings of a context belong. */

@@ -15,5 +15,5 @@ enum FindingKind: string
     /** Read as a binding, but the catalogue has no such command. */
     case UnknownCommand = 'unknown-command';
     /** Something on the line was not understood; it stays in the file, and the binding was read. */
-    case Kept = 'kept';
+    case Preserved = 'preserved';
 }

@@ -20,12 +20,12 @@ final readonly class FreedLine
      */
     public static function in(KeyFile $file, int $line, Dialect $dialect): ?self
     {
-        $kept = array_values(array_filter($file->entries, static fn (Entry $entry): bool => $entry->line === $line))[0] ?? null;
-        if ($kept === null) {
+        $staying = array_values(array_filter($file->entries, static fn (Entry $entry): bool => $entry->line === $line))[0] ?? null;
+        if ($staying === null) {
             return null;
         }
-        $claim = self::claim($kept->binding);
-        $removed = array_values(array_filter($file->entries, static fn (Entry $entry): bool => $entry !== $kept && self::claim($entry->binding) === $claim));
+        $claim = self::claim($staying->binding);
+        $removed = array_values(array_filter($file->entries, static fn (Entry $entry): bool => $entry !== $staying && self::claim($entry->binding) === $claim));
 
         return new self((new KeyFileWriter($dialect))->without($file, $removed), $removed);
     }

@@ -6,6 +6,7 @@ namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Text\Lines;
 
 /** A key file as it was read: its bytes, and where in them each binding stands. */
 final readonly class KeyFile
@@ -38,12 +39,12 @@ final readonly class KeyFile
 
     public function lineCount(): int
     {
-        return preg_match_all('/\r\n|\n|\r/', rtrim($this->bytes, "\r\n")) + 1;
+        return Lines::count($this->bytes);
     }
 
     /** The text of one line, without its end. */
     public function line(int $number): string
     {
-        return (preg_split('/\r\n|\n|\r/', $this->bytes) ?: [])[$number - 1] ?? '';
+        return Lines::text($this->bytes, $number);
     }
 }

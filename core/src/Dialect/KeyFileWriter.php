@@ -7,6 +7,7 @@ namespace Zebrafinch\Core\Dialect;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Text\TextEdit;
 
 /**
  * Writes bindings into a key file that was read. Lines of bindings that stay are not touched, a new chord is
@@ -25,14 +26,14 @@ final readonly class KeyFileWriter
         $edits = [];
         $added = [];
         foreach ($change->added as $binding) {
-            $place = $this->placeOfOldChord($removed, $binding);
-            if ($place === null) {
+            $index = $this->indexOfOldChord($removed, $binding);
+            if ($index === null) {
                 $added[$binding->context][] = $binding;
 
                 continue;
             }
-            $edits[] = new TextEdit($removed[$place]->chordAt, $this->dialect->spell($binding));
-            unset($removed[$place]);
+            $edits[] = new TextEdit($removed[$index]->chordAt, $this->dialect->spell($binding));
+            unset($removed[$index]);
         }
 
         return $this->apply($file->bytes, [...$edits, ...$this->dialect->edits($file, array_values($removed), $added)]);
@@ -56,11 +57,11 @@ final readonly class KeyFileWriter
     {
         $wanted = array_count_values(Bindings::of(...$bindings)->ids());
         $found = [];
-        foreach (array_reverse($file->entries, true) as $place => $entry) {
+        foreach (array_reverse($file->entries, true) as $index => $entry) {
             $id = $entry->binding->id();
             if (($wanted[$id] ?? 0) > 0) {
                 $wanted[$id]--;
-                $found[$place] = $entry;
+                $found[$index] = $entry;
             }
         }
 
@@ -68,12 +69,12 @@ final readonly class KeyFileWriter
     }
 
     /** @param  array<int, Entry>  $removed */
-    private function placeOfOldChord(array $removed, Binding $added): ?int
+    private function indexOfOldChord(array $removed, Binding $added): ?int
     {
-        foreach ($removed as $place => $entry) {
+        foreach ($removed as $index => $entry) {
             $old = $entry->binding;
             if ($old->command === $added->command && $old->context === $added->context && $old->gesture === $added->gesture) {
-                return $place;
+                return $index;
             }
         }
 

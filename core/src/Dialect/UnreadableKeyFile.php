@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Refusal;
+use Zebrafinch\Core\Text\MalformedText;
+use Zebrafinch\Core\Text\TextSize;
 
 /** The bytes are not a key file of this application, and nothing of them was taken in. */
 final class UnreadableKeyFile extends Refusal
 {
     private const CHOOSE_ANOTHER = 'Choose the key file of this application, or export it there once more.';
 
-    public static function tooLarge(int $bytes, int $most): self
+    public static function tooLarge(int $bytes): self
     {
-        return new self(
-            sprintf('The file has %.1f MB; key files of up to %d MB are read.', $bytes / 1_000_000, $most / 1_000_000),
-            self::CHOOSE_ANOTHER,
-        );
+        return new self('The file has '.TextSize::inWords($bytes).'; key files of up to '.TextSize::inWords().' are read.', self::CHOOSE_ANOTHER);
     }
 
     public static function empty(): self
@@ -39,18 +38,9 @@ final class UnreadableKeyFile extends Refusal
         return new self("Line {$line} has a zero byte: this is not text.", self::CHOOSE_ANOTHER, "line {$line}");
     }
 
-    public static function malformed(string $what, int $line): self
+    public static function because(MalformedText $error): self
     {
-        return new self("The file breaks off or is damaged at line {$line}: {$what}.", 'Mend that line in a text editor, or export the file once more.', "line {$line}");
-    }
-
-    public static function documentType(int $line): self
-    {
-        return new self(
-            "Line {$line} declares a document type. Key files have none, and one could make a small file grow without end, so it was not read.",
-            'Take the <!DOCTYPE …> part out and bring the file in again.',
-            "line {$line}",
-        );
+        return new self($error->getMessage(), $error->remedy, $error->where);
     }
 
     public static function otherFormat(string $wanted, string $found, int $line): self

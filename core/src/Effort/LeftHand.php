@@ -7,7 +7,7 @@ namespace Zebrafinch\Core\Effort;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
-use Zebrafinch\Core\Keyboard\PlacedKey;
+use Zebrafinch\Core\Keyboard\KeyPosition;
 
 /**
  * Effort of a chord for the left hand while the right hand stays on the mouse, in mm of travel:
@@ -21,22 +21,22 @@ final readonly class LeftHand
     /** From this many modifiers on, each further one costs double. */
     private const EASY_MODIFIERS = 2;
 
-    /** @var list<PlacedKey> */
+    /** @var list<KeyPosition> */
     private array $home;
 
     public function __construct(private Board $board)
     {
-        $this->home = array_values(array_filter(array_map($board->place(...), self::HOME)));
+        $this->home = array_values(array_filter(array_map($board->position(...), self::HOME)));
     }
 
     /** In mm, or null where the board has no such key, or the chord names none. */
     public function of(Chord $chord): ?float
     {
-        $place = $chord->key instanceof Key ? $this->board->place($chord->key) : null;
-        if ($place === null || $this->home === []) {
+        $position = $chord->key instanceof Key ? $this->board->position($chord->key) : null;
+        if ($position === null || $this->home === []) {
             return null;
         }
-        $travel = min(array_map($place->distanceTo(...), $this->home));
+        $travel = min(array_map($position->distanceTo(...), $this->home));
         $held = $chord->modifiers->count();
 
         return $travel + Board::PITCH * ($held + max(0, $held - self::EASY_MODIFIERS));

@@ -28,13 +28,4 @@ final readonly class Ladder
 
         return null;
     }
-
-    /** @return list<Rung> those that have a binding and do not get the chord */
-    public function beaten(): array
-    {
-        return array_values(array_filter(
-            $this->rungs,
-            static fn (Rung $rung): bool => $rung->binding !== null && $rung->verdict !== Verdict::Wins,
-        ));
-    }
 }

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Focus;
 
+use LogicException;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Keyboard\KeyPosition;
 use Zebrafinch\Core\Keyboard\Modifiers;
-use Zebrafinch\Core\Keyboard\PlacedKey;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /**
  * Every answer to "what does this press do" for one application at one seat, worked out beforehand, so that a page only looks
  * them up. Presses are named as the system's held modifiers and the key: `Control+Shift+KeyS`. What repeats is listed once
  * and pointed at by its index.
  *
- * @phpstan-type RungData array{place: int, command: int, verdict: string, reason: int}
+ * @phpstan-type RungData array{context: int, command: int, verdict: string, reason: int}
  * @phpstan-type TableData array{
  *     contexts: list<array{id: string, name: string, depth: int, takes_text: bool}>,
  *     commands: list<array{id: string, name: string}>,
@@ -33,7 +34,7 @@ use Zebrafinch\Core\Keymap\LoadedKeymap;
  */
 final class LookUpTable
 {
-    /** The place of a rung that no context of the application has. */
+    /** Stands for the index of a context in rungs that no context of the application has. */
     private const DESKTOP = -1;
 
     /** @var array<string, int> */
@@ -49,7 +50,7 @@ final class LookUpTable
     private array $ladders = [];
 
     /** @var array<string, int> */
-    private readonly array $places;
+    private readonly array $indexes;
 
     /** @var list<Context> */
     private readonly array $contexts;
@@ -59,15 +60,15 @@ final class LookUpTable
     private function __construct(private readonly LoadedKeymap $keymap)
     {
         $this->contexts = $keymap->application->contexts->all();
-        $this->places = [Context::DESKTOP => self::DESKTOP] + array_flip(array_column($this->contexts, 'id'));
+        $this->indexes = [Context::DESKTOP => self::DESKTOP] + array_flip(array_column($this->contexts, 'id'));
         $this->who = new Who($keymap);
     }
 
     /**
      * `rungs` name a context (-1 for the desktop), a command (-1 for none), a verdict and a reason. `ladders` are rungs in the order in which they are asked;
-     * `presses` has the ladder of each place of the focus for every press that is bound anywhere, `idle` for all other presses;
+     * `presses` has the ladder of each context for every press that is bound anywhere, `idle` for all other presses;
      * `holds` has them for keys that are held down where that can run something else.
-     * `uses` has for each place of the focus, and last for all of them together, a text for each layer with one digit for each
+     * `uses` has for each context, and last for all of them together, a text for each layer with one digit for each
      * key of the board: 2 taken, 1 taken in other contexts only (or in some of them), 0 free, a hyphen for keys that are
      * only held. `free` counts the zeros.
      *
@@ -80,16 +81,17 @@ final class LookUpTable
         $presses = [];
         $taken = [];
         $holds = [];
-        foreach ($table->boundPresses() as $press => $chord) {
-            foreach ($table->contexts as $place => $focus) {
+        foreach ($table->boundPresses() as $id => $press) {
+            $chord = $press->made ?? throw new LogicException('Only possible presses are asked for.');
+            foreach ($table->contexts as $index => $focus) {
                 $rungs = $table->who->rungs($chord, Gesture::Tap, $focus->id);
-                $presses[$press][] = $table->ladder($rungs);
-                $taken[$press][$place] = $table->isTaken($rungs);
+                $presses[$id][] = $table->ladder($rungs);
+                $taken[$id][$index] = $table->isTaken($rungs);
             }
-            foreach ($table->holdsOf($press) ? $table->contexts : [] as $place => $focus) {
+            foreach ($table->holdsOf($press) ? $table->contexts : [] as $index => $focus) {
                 $rungs = $table->who->rungs($chord, Gesture::Hold, $focus->id);
-                $holds[$press][] = $table->ladder($rungs);
-                $taken[$press][$place] = $taken[$press][$place] || $table->isTaken($rungs);
+                $holds[$id][] = $table->ladder($rungs);
+                $taken[$id][$index] = $taken[$id][$index] || $table->isTaken($rungs);
             }
         }
         $uses = $table->uses($layers, $taken);
@@ -110,16 +112,15 @@ final class LookUpTable
         ];
     }
 
-    /** @return array<string, Chord> by press, in the order of the key file; those of the desktop last */
+    /** @return array<string, Press> by id, in the order of the key file; those of the desktop last */
     private function boundPresses(): array
     {
-        $presses = array_filter(array_keys($this->keymap->presses()), static fn (string $press): bool => $press[0] !== '?');
-        $all = array_values(array_unique([...$presses, ...($this->keymap->desktop?->presses() ?? [])]));
+        $possible = array_filter($this->keymap->presses(), static fn (Press $press): bool => $press->isPossible());
 
-        return array_combine($all, array_map(Chord::parse(...), $all));
+        return $possible + ($this->keymap->desktop?->presses() ?? []);
     }
 
-    private function holdsOf(string $press): bool
+    private function holdsOf(Press $press): bool
     {
         return $this->keymap->application->tellsHold && in_array(Gesture::Hold, array_column($this->keymap->onPress($press), 'gesture'), true);
     }
@@ -132,7 +133,7 @@ final class LookUpTable
 
     /**
      * @param  list<Modifiers>  $layers
-     * @param  array<string, array<int, bool>>  $taken  by press, then by place of the focus: whether something runs there
+     * @param  array<string, array<int, bool>>  $taken  by the id of the press, then by the index of the context with the focus: whether something runs there
      * @return list<list<string>>
      */
     private function uses(array $layers, array $taken): array
@@ -141,8 +142,8 @@ final class LookUpTable
         foreach ($layers as $layer => $held) {
             foreach ($this->keymap->seat->board->keys() as $placed) {
                 $of = $this->usesOf($held, $placed, $taken);
-                foreach ($of as $place => $digit) {
-                    $uses[$place][$layer] = ($uses[$place][$layer] ?? '').$digit;
+                foreach ($of as $index => $digit) {
+                    $uses[$index][$layer] = ($uses[$index][$layer] ?? '').$digit;
                 }
             }
         }
@@ -152,15 +153,15 @@ final class LookUpTable
 
     /**
      * @param  array<string, array<int, bool>>  $taken
-     * @return list<string> one digit for each place of the focus, and one for all
+     * @return list<string> one digit for each context, and one for all
      */
-    private function usesOf(Modifiers $held, PlacedKey $placed, array $taken): array
+    private function usesOf(Modifiers $held, KeyPosition $placed, array $taken): array
     {
         if ($placed->key->isOnlyHeld()) {
             return array_fill(0, count($this->contexts) + 1, '-');
         }
         $here = $taken[Chord::with($held, $placed->key)->id()] ?? [];
-        $digits = array_map(static fn (int $place): string => ($here[$place] ?? false) ? '2' : ($here === [] ? '0' : '1'), array_keys($this->contexts));
+        $digits = array_map(static fn (int $index): string => ($here[$index] ?? false) ? '2' : ($here === [] ? '0' : '1'), array_keys($this->contexts));
         $digits[] = match (true) {
             $here === [] => '0',
             in_array(false, $here, true) => '1',
@@ -192,7 +193,7 @@ final class LookUpTable
     {
         $command = $rung->binding === null ? -1 : $this->commands[$rung->binding->command] ??= count($this->commands);
         $reason = $this->reasons[$rung->reason] ??= count($this->reasons);
-        $text = "{$this->places[$rung->context->id]} {$command} {$rung->verdict->value} {$reason}";
+        $text = "{$this->indexes[$rung->context->id]} {$command} {$rung->verdict->value} {$reason}";
 
         return $this->rungs[$text] ??= count($this->rungs);
     }
@@ -200,8 +201,8 @@ final class LookUpTable
     /** @return RungData */
     private function rungData(string $text): array
     {
-        [$place, $command, $verdict, $reason] = explode(' ', $text);
+        [$context, $command, $verdict, $reason] = explode(' ', $text);
 
-        return ['place' => (int) $place, 'command' => (int) $command, 'verdict' => $verdict, 'reason' => (int) $reason];
+        return ['context' => (int) $context, 'command' => (int) $command, 'verdict' => $verdict, 'reason' => (int) $reason];
     }
 }

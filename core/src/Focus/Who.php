@@ -11,7 +11,7 @@ use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Text\Listing;
 
 /** Who gets the key: asks the active contexts in the application's order, and says why each of the others does not get it. */
 final class Who
@@ -40,10 +40,10 @@ final class Who
 
     private function ladder(Chord $chord, Gesture $gesture, string $focus): Ladder
     {
-        $place = $this->keymap->application->contexts->get($focus);
+        $asked = $this->keymap->application->contexts->get($focus);
         $rungs = $this->rungs($chord, $gesture, $focus);
 
-        return new Ladder($place, $rungs, $this->sentence($chord, $place, $rungs));
+        return new Ladder($asked, $rungs, $this->sentence($chord, $asked, $rungs));
     }
 
     /**
@@ -55,7 +55,7 @@ final class Who
     public function rungs(Chord $chord, Gesture $gesture, string $focus, bool $asIfUnbound = false): array
     {
         $bound = $asIfUnbound ? [] : $this->keymap->boundTo($chord, $gesture);
-        $desktop = $asIfUnbound ? null : $this->keymap->desktop?->taking($this->keymap->seat->pressIds($chord)[0]);
+        $desktop = $asIfUnbound ? null : $this->keymap->desktop?->taking($this->keymap->seat->press($chord));
         $ranks = $this->ranksInOrder($focus, $bound);
         $typed = $desktop === null ? $this->typedCharacter($focus, $chord) : null;
         $rungs = $desktop === null ? [] : [new Rung(Context::desktop(), $desktop, Verdict::Wins, "The desktop takes it before {$this->keymap->application->name} is asked, and chooses the menu title.")];
@@ -86,7 +86,7 @@ final class Who
     private function ranksInOrder(string $focus, array $bound): array
     {
         $ranks = $this->keymap->application->contexts->activeRanks($focus);
-        $outermost = isset($bound[ContextTree::EVERYWHERE]) ? $this->keymap->kept($bound[ContextTree::EVERYWHERE]) : null;
+        $outermost = isset($bound[ContextTree::EVERYWHERE]) ? $this->keymap->loaded($bound[ContextTree::EVERYWHERE]) : null;
         $isEverywhereFirst = $outermost === null ? $this->keymap->application->precedence === Precedence::EverywhereFirst : $this->keymap->application->isAskedFirst($outermost->command);
         if (! $isEverywhereFirst) {
             return $ranks;
@@ -105,9 +105,9 @@ final class Who
     {
         $loaded = [];
         foreach ($rank as $context) {
-            $kept = isset($bound[$context->id]) ? $this->keymap->kept($bound[$context->id]) : null;
-            if ($kept !== null) {
-                $loaded[$context->id] = $kept;
+            $here = isset($bound[$context->id]) ? $this->keymap->loaded($bound[$context->id]) : null;
+            if ($here !== null) {
+                $loaded[$context->id] = $here;
             }
         }
 
@@ -142,16 +142,16 @@ final class Who
     /** @param  array<string, Binding>  $rivals */
     private function listed(array $rivals): string
     {
-        return implode(' and ', array_map(fn (string $context): string => $this->keymap->application->contexts->get($context)->name, array_keys($rivals)));
+        return Listing::and(array_map(fn (string $context): string => $this->keymap->application->contexts->get($context)->name, array_keys($rivals)));
     }
 
     /** @param  array{Binding, Binding}  $lines */
     private function refusedReason(array $lines): string
     {
-        $place = $this->keymap->application->contexts->get($lines[0]->context)->name;
+        $context = $this->keymap->application->contexts->get($lines[0]->context)->name;
         $chord = $this->keymap->seat->printer()->inSentence($lines[0]->chord);
 
-        return "{$this->keymap->application->name} refuses the whole key file while {$place} has {$chord} twice.";
+        return "{$this->keymap->application->name} refuses the whole key file while {$context} has {$chord} twice.";
     }
 
     private function deadReason(Binding $loaded): string
@@ -174,15 +174,15 @@ final class Who
         $label = $this->keymap->seat->printer()->inSentence($chord);
         $winner = self::firstWith($rungs, Verdict::Wins)?->binding;
         $typed = $this->typedCharacter($focus->id, $chord);
-        $place = "With the focus in {$focus->name}, {$label}";
+        $start = "With the focus in {$focus->name}, {$label}";
 
         return match (true) {
             $winner?->context === Context::DESKTOP => "The desktop takes {$label}: it runs {$this->called($winner)}.",
-            $winner !== null => "{$place} runs {$this->called($winner)}.",
-            $typed !== null => "{$place} types \"{$typed}\".",
-            self::firstWith($rungs, Verdict::Refused) !== null => "{$place} does nothing: {$this->keymap->application->name} refuses the key file.",
-            self::firstWith($rungs, Verdict::Undecided) !== null => "{$place} does nothing: ".lcfirst(self::firstWith($rungs, Verdict::Undecided)->reason),
-            default => "{$place} does nothing.",
+            $winner !== null => "{$start} runs {$this->called($winner)}.",
+            $typed !== null => "{$start} types \"{$typed}\".",
+            self::firstWith($rungs, Verdict::Refused) !== null => "{$start} does nothing: {$this->keymap->application->name} refuses the key file.",
+            self::firstWith($rungs, Verdict::Undecided) !== null => "{$start} does nothing: ".lcfirst(self::firstWith($rungs, Verdict::Undecided)->reason),
+            default => "{$start} does nothing.",
         };
     }
 

@@ -34,12 +34,12 @@ final readonly class SearchIndex
                 $intent = $match === null ? null : $vocabulary->intent($match->intent);
                 $entry = count($data['entries']);
                 $data['entries'][] = ['application' => $application->id, 'command' => $command->id, 'intent' => $intent?->id];
-                foreach (self::texts($application, $command, $intent) as [$place, $text]) {
+                foreach (self::texts($application, $command, $intent) as [$field, $text]) {
                     foreach (WordMatcher::words($text) as $word) {
                         $data['stems'][$word] ??= WordMatcher::stem($word);
-                        $data['words'][$word][$entry] = max($data['words'][$word][$entry] ?? 0, self::WORTH[$place]);
+                        $data['words'][$word][$entry] = max($data['words'][$word][$entry] ?? 0, self::WORTH[$field]);
                     }
-                    if ($place === 'name' || $place === 'synonym') {
+                    if ($field === 'name' || $field === 'synonym') {
                         $data['phrases'][self::phrase(WordMatcher::sayingWords($text))][] = $entry;
                     }
                 }

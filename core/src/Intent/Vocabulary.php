@@ -124,4 +124,23 @@ final readonly class Vocabulary
 
         return new CommandMatch($match['command'], $intent->id, $difference === null ? Correspondence::Exact : Correspondence::Near, $difference);
     }
+
+    /**
+     * The intents that at least two of some applications have.
+     *
+     * @param  list<string>  $applications
+     * @return list<string> ids
+     */
+    public function sharedBy(array $applications): array
+    {
+        $shared = [];
+        foreach ($this->intents() as $intent) {
+            $having = array_filter($applications, fn (string $application): bool => $this->matchOf($application, $intent->id) !== null);
+            if (count($having) > 1) {
+                $shared[] = $intent->id;
+            }
+        }
+
+        return $shared;
+    }
 }

@@ -7,8 +7,8 @@ namespace Zebrafinch\Core\Keyboard;
 /**
  * A physical keyboard: which keys exist and where each sits.
  *
- * @phpstan-type PlaceData array{key: string, x: int|float, y: int|float, w?: int|float, h?: int|float, notch?: int|float}
- * @phpstan-type BoardData array{id: string, name: string, keys: list<PlaceData>, macos: list<PlaceData>, others: list<PlaceData>, fn: array<string, string>}
+ * @phpstan-type PositionData array{key: string, x: int|float, y: int|float, w?: int|float, h?: int|float, notch?: int|float}
+ * @phpstan-type BoardData array{id: string, name: string, keys: list<PositionData>, macos: list<PositionData>, others: list<PositionData>, fn: array<string, string>}
  */
 final readonly class Board
 {
@@ -16,7 +16,7 @@ final readonly class Board
     public const PITCH = 19.05;
 
     /**
-     * @param  array<string, PlacedKey>  $keys  by key code
+     * @param  array<string, KeyPosition>  $keys  by key code
      * @param  array<string, Key>  $behindFn  by the code of a key that the board lacks: the key that gives it while Fn is held
      */
     private function __construct(public string $id, public string $name, private array $keys, private array $behindFn)
@@ -30,32 +30,32 @@ final readonly class Board
      */
     public static function fromData(array $data, System $system): self
     {
-        $places = [...$data['keys'], ...($system === System::MacOs ? $data['macos'] : $data['others'])];
-        if ($places === []) {
+        $positions = [...$data['keys'], ...($system === System::MacOs ? $data['macos'] : $data['others'])];
+        if ($positions === []) {
             throw InvalidBoardData::noKeys($data['id']);
         }
         $keys = [];
-        foreach ($places as $place) {
-            $key = Key::tryFrom($place['key']) ?? throw InvalidBoardData::unknownKey($data['id'], $place['key']);
+        foreach ($positions as $position) {
+            $key = Key::tryFrom($position['key']) ?? throw InvalidBoardData::unknownKey($data['id'], $position['key']);
             if (isset($keys[$key->value])) {
                 throw InvalidBoardData::keyTwice($data['id'], $key->value);
             }
-            $keys[$key->value] = new PlacedKey(
+            $keys[$key->value] = new KeyPosition(
                 $key,
-                $place['x'] * self::PITCH,
-                $place['y'] * self::PITCH,
-                ($place['w'] ?? 1) * self::PITCH,
-                ($place['h'] ?? 1) * self::PITCH,
-                ($place['notch'] ?? 0) * self::PITCH,
+                $position['x'] * self::PITCH,
+                $position['y'] * self::PITCH,
+                ($position['w'] ?? 1) * self::PITCH,
+                ($position['h'] ?? 1) * self::PITCH,
+                ($position['notch'] ?? 0) * self::PITCH,
             );
         }
-        uasort($keys, static fn (PlacedKey $one, PlacedKey $other): int => [$one->top, $one->left] <=> [$other->top, $other->left]);
+        uasort($keys, static fn (KeyPosition $one, KeyPosition $other): int => [$one->top, $one->left] <=> [$other->top, $other->left]);
         $behindFn = array_map(static fn (string $code): Key => Key::tryFrom($code) ?? throw InvalidBoardData::unknownKey($data['id'], $code), $data['fn']);
 
         return new self($data['id'], $data['name'], $keys, array_diff_key($behindFn, $keys));
     }
 
-    /** @return list<PlacedKey> row by row, each from the left */
+    /** @return list<KeyPosition> row by row, each from the left */
     public function keys(): array
     {
         return array_values($this->keys);
@@ -67,7 +67,7 @@ final readonly class Board
     }
 
     /** Where the key sits, or null where this board has no such key. */
-    public function place(Key $key): ?PlacedKey
+    public function position(Key $key): ?KeyPosition
     {
         return $this->keys[$key->value] ?? null;
     }
@@ -90,8 +90,8 @@ final readonly class Board
     public function size(): array
     {
         return [
-            'width' => max(array_map(static fn (PlacedKey $key): float => $key->left + $key->width, $this->keys) ?: [0.0]),
-            'height' => max(array_map(static fn (PlacedKey $key): float => $key->top + $key->height, $this->keys) ?: [0.0]),
+            'width' => max(array_map(static fn (KeyPosition $key): float => $key->left + $key->width, $this->keys) ?: [0.0]),
+            'height' => max(array_map(static fn (KeyPosition $key): float => $key->top + $key->height, $this->keys) ?: [0.0]),
         ];
     }
 }

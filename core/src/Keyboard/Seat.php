@@ -9,8 +9,8 @@ final class Seat
 {
     private readonly ChordPrinter $printer;
 
-    /** @var array<int, string> what stands before the key in the identity of a press, by the modifiers of the chord, as far as asked for */
-    private array $prefixes = [];
+    /** @var array<int, array<string, non-empty-list<Press>>> of chords by position that were asked for, by modifiers and key */
+    private array $known = [];
 
     public function __construct(public readonly Board $board, public readonly Layout $layout, public readonly System $system)
     {
@@ -46,72 +46,50 @@ final class Seat
         return $layers;
     }
 
+    /** What makes a chord here; of several presses the easiest. */
+    public function press(Chord $chord): Press
+    {
+        return $this->presses($chord)[0];
+    }
+
     /**
-     * What the hands press to make a chord here: keys by position, no `Primary`. A character can be typed in several
-     * ways, the easiest first, those with keys that the board lacks last, or in none.
+     * Everything that makes a chord here. A character can be typed in several ways: the easiest first, those with keys that the
+     * board lacks last. Where nothing makes it there is one impossible press.
      *
-     * @return list<Chord>
+     * @return non-empty-list<Press>
      */
     public function presses(Chord $chord): array
     {
-        $held = $chord->modifiers->on($this->system);
-        if ($chord->key instanceof Key) {
-            return [Chord::with($held, $chord->key)];
-        }
-        $live = array_filter($this->layout->ways($chord->key), static fn (KeyLevel $way): bool => ! $way->symbol->isDead);
-        usort($live, fn (KeyLevel $one, KeyLevel $other): int => $this->board->has($other->key) <=> $this->board->has($one->key));
+        return $chord->key instanceof Key
+            ? $this->known[$chord->modifiers->mask()][$chord->key->value] ??= [Press::of($chord->on($this->system))]
+            : $this->typing($chord, $chord->key);
+    }
 
-        return array_map(fn (KeyLevel $way): Chord => Chord::with($held->union($way->level->modifiers())->on($this->system), $way->key), $live);
+    /** @return non-empty-list<Press> */
+    private function typing(Chord $chord, Character $character): array
+    {
+        $live = array_filter($this->layout->ways($character), static fn (KeyLevel $way): bool => ! $way->symbol->isDead);
+        usort($live, fn (KeyLevel $one, KeyLevel $other): int => $this->board->has($other->key) <=> $this->board->has($one->key));
+        $held = $chord->modifiers->on($this->system);
+        $presses = array_map(
+            fn (KeyLevel $way): Press => Press::of(Chord::with($held->union($way->level->modifiers())->on($this->system), $way->key)),
+            $live,
+        );
+
+        return $presses === [] ? [Press::impossible($chord)] : $presses;
     }
 
     /** The character that the chord types where text is entered, or null where it types none. */
     public function typed(Chord $chord): ?string
     {
-        $press = $this->presses($chord)[0] ?? null;
+        $made = $this->press($chord)->made;
 
-        return $press?->key instanceof Key ? $this->layout->typed($press->key, $press->modifiers, $this->system) : null;
-    }
-
-    /**
-     * The identities of {@see presses()}, the easiest first. A chord that cannot be pressed here has its own id behind a question
-     * mark, so that it can still be told from others.
-     *
-     * @return non-empty-list<string>
-     */
-    public function pressIds(Chord $chord): array
-    {
-        if ($chord->key instanceof Key) {
-            return [($this->prefixes[$chord->modifiers->mask()] ??= $this->prefix($chord->modifiers)).$chord->key->value];
-        }
-        $ids = array_map(static fn (Chord $press): string => $press->id(), $this->presses($chord));
-
-        return $ids === [] ? ["?{$chord->id()}"] : $ids;
+        return $made?->key instanceof Key ? $this->layout->typed($made->key, $made->modifiers, $this->system) : null;
     }
 
     /** @return list<Symbol|null> what a key types, by level; null where it types nothing, or the layout has no AltGr to reach the level with */
     public function symbols(Key $key): array
     {
         return array_map(fn (Level $level): ?Symbol => $this->layout->hasAltGr || ! $level->modifiers()->has(Modifier::AltGraph) ? $this->layout->symbol($key, $level) : null, Level::cases());
-    }
-
-    private function prefix(Modifiers $modifiers): string
-    {
-        return implode('', array_map(static fn (Modifier $one): string => "{$one->value}+", $modifiers->on($this->system)->all()));
-    }
-
-    /** A press as an application writes it: with the character that the key types where it names keys so, and the key types one by itself. */
-    public function written(Chord $press, ChordStyle $style): Chord
-    {
-        if ($style === ChordStyle::Position || ! $press->key instanceof Key) {
-            return $press;
-        }
-        $held = $press->modifiers;
-        $symbol = $this->layout->symbol($press->key, Level::of($held->has(Modifier::Shift), $held->has(Modifier::AltGraph)));
-        if ($symbol === null || $symbol->isDead || preg_match('/[\p{Z}\p{C}]/u', $symbol->character) === 1) {
-            return $press;
-        }
-
-        // Keys of the number pad type what others type too; they keep their own names.
-        return $press->key->isOnNumberPad() ? $press : Chord::with($held->without(Modifier::Shift)->without(Modifier::AltGraph), Character::of($symbol->character));
     }
 }

@@ -25,10 +25,10 @@ final readonly class Overlay
         $come = $change->added;
         $differences = [];
         foreach ($change->removed as $gone) {
-            $place = array_key_first(array_filter($come, static fn (Binding $one): bool => [$one->command, $one->context, $one->gesture] === [$gone->command, $gone->context, $gone->gesture]));
-            $differences[] = ['gone' => $gone, 'come' => $place === null ? null : $come[$place]];
-            if ($place !== null) {
-                unset($come[$place]);
+            $index = array_key_first(array_filter($come, static fn (Binding $one): bool => [$one->command, $one->context, $one->gesture] === [$gone->command, $gone->context, $gone->gesture]));
+            $differences[] = ['gone' => $gone, 'come' => $index === null ? null : $come[$index]];
+            if ($index !== null) {
+                unset($come[$index]);
             }
         }
 

@@ -9,6 +9,7 @@ use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Text\CanonicalJson;
 
 /** What a release of a preset holds: the bindings of each application. Its digest is over exactly this. */
 final readonly class Release
@@ -69,16 +70,16 @@ final readonly class Release
         return is_array($data[$name] ?? null) ? $data[$name] : throw UnreadablePreset::broken($name, 'a list of bindings or keymaps');
     }
 
-    private static function binding(mixed $data, string $place): Binding
+    private static function binding(mixed $data, string $where): Binding
     {
         foreach (['chord', 'command', 'context'] as $name) {
             if (! is_array($data) || ! is_string($data[$name] ?? null)) {
-                throw UnreadablePreset::broken("{$place}/{$name}", 'a text');
+                throw UnreadablePreset::broken("{$where}/{$name}", 'a text');
             }
         }
         $gesture = $data['gesture'] ?? Gesture::Tap->value;
 
-        return new Binding(Chord::parse($data['chord']), $data['command'], $data['context'], Gesture::tryFrom(is_string($gesture) ? $gesture : '') ?? throw UnreadablePreset::broken("{$place}/gesture", 'tap or hold'));
+        return new Binding(Chord::parse($data['chord']), $data['command'], $data['context'], Gesture::tryFrom(is_string($gesture) ? $gesture : '') ?? throw UnreadablePreset::broken("{$where}/gesture", 'tap or hold'));
     }
 
     /** @return array{format: string, keymaps: array<string, list<array{chord: string, command: string, context: string, gesture: string}>>} */

@@ -19,9 +19,9 @@ final class UnreadablePreset extends Refusal
         return new self("A preset has the member \"format\" with the value \"{$wanted}\"; this text has not.", 'Export the preset once more, or name the application whose key file it is.');
     }
 
-    public static function broken(string $place, string $wanted): self
+    public static function broken(string $where, string $wanted): self
     {
-        return new self("{$place} is not {$wanted}.", 'Correct it; the schema is in docs/preset.schema.json.', $place);
+        return new self("{$where} is not {$wanted}.", 'Correct it; the schema is in docs/preset.schema.json.', $where);
     }
 
     public function kind(): string

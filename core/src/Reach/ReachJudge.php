@@ -11,6 +11,7 @@ use Zebrafinch\Core\Keyboard\KeyLevel;
 use Zebrafinch\Core\Keyboard\Level;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 
@@ -33,11 +34,11 @@ final class ReachJudge
      * Whether nothing at all is to be said of a chord, decided without making sentences: its key is here, no modifiers with which
      * it could type, and nobody keeps it.
      *
-     * @param  string  $press  what is pressed for it at this seat
+     * @param  Press  $press  what is pressed for it at this seat
      */
-    public function isPlain(Chord $chord, string $press): bool
+    public function isPlain(Chord $chord, Press $press): bool
     {
-        return $chord->key instanceof Key && ($this->plain[$press] ??= $this->seat->board->has($chord->key) && ! $this->reserved->keeps($press, $this->seat->system)
+        return $chord->key instanceof Key && ($this->plain[$press->id] ??= $this->seat->board->has($chord->key) && ! $this->reserved->has($press, $this->seat->system)
             && ($this->seat->system === System::MacOs || ! $this->mayTypeWithAltGr($chord->modifiers)));
     }
 
@@ -50,9 +51,9 @@ final class ReachJudge
     private function ofKey(Chord $chord, Key $key): Reach
     {
         $held = $chord->on($this->seat->system);
-        $kept = $this->reserved->keeping($held, $this->seat->system);
-        if ($kept !== null) {
-            return $this->kept($chord, $kept);
+        $reservation = $this->reserved->find($held, $this->seat->system);
+        if ($reservation !== null) {
+            return $this->takenBySystem($chord, $reservation);
         }
         if (! $this->seat->board->has($key)) {
             return $this->ofMissingKey($chord, $key);
@@ -97,10 +98,10 @@ final class ReachJudge
         if ($way->symbol->isDead) {
             return new Reach(ReachKind::DeadKey, "{$character->value} is a dead key on this layout ({$this->label($pressed)}): it waits for the next key and reaches no command.", $pressed);
         }
-        $kept = $this->reserved->keeping($pressed, $this->seat->system);
+        $reservation = $this->reserved->find($pressed, $this->seat->system);
 
         return match (true) {
-            $kept !== null => $this->kept($pressed, $kept),
+            $reservation !== null => $this->takenBySystem($pressed, $reservation),
             $way->level === Level::Plain, $way->level === Level::Shift && mb_strtolower($character->value) !== $character->value => new Reach(ReachKind::AsWritten, "{$character->value} has a key of its own on this layout ({$this->label($pressed)}).", $pressed),
             $way->level === Level::Shift => new Reach(ReachKind::OtherKeys, "On this layout {$character->value} is typed with {$this->label($pressed)}.", $pressed),
             default => new Reach(ReachKind::NeedsAltGr, $this->altGrSentence($character, $way, $pressed), $pressed),
@@ -119,9 +120,9 @@ final class ReachJudge
         };
     }
 
-    private function kept(Chord $chord, ReservedChord $kept): Reach
+    private function takenBySystem(Chord $chord, ReservedChord $reservation): Reach
     {
-        return new Reach(ReachKind::Kept, "The system keeps {$this->label($chord)}: it {$kept->does}.");
+        return new Reach(ReachKind::Reserved, "The system keeps {$this->label($chord)}: it {$reservation->does}.");
     }
 
     private function label(Chord $chord): string

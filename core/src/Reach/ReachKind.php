@@ -16,7 +16,7 @@ enum ReachKind: string
     case DeadKey = 'dead-key';
     case NotOnBoard = 'not-on-board';
     /** The system or the browser takes it before any application. */
-    case Kept = 'kept';
+    case Reserved = 'reserved';
 
     /** Whether the chord comes to the application at all. */
     public function arrives(): bool

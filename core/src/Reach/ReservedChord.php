@@ -14,7 +14,7 @@ final readonly class ReservedChord
      * @param  string  $does  what it does instead, as in "… switches between applications"
      * @param  string  $origin  where this is known from
      */
-    public function __construct(public Chord $chord, public Keeper $keeper, public string $does, public string $origin)
+    public function __construct(public Chord $chord, public ReservedBy $by, public string $does, public string $origin)
     {
     }
 }

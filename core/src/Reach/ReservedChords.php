@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Reach;
 
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keyboard\System;
 
 /**
  * The chords that systems and browsers keep for themselves.
  *
- * @phpstan-type ReservedData array{systems: list<string>, keeper: string, chords: list<string>, does: string, origin: string}
+ * @phpstan-type ReservedData array{systems: list<string>, by: string, chords: list<string>, does: string, origin: string}
  */
 final readonly class ReservedChords
 {
-    /** @param  array<string, array<string, array<string, ReservedChord>>>  $chords  by system, then by keeper, then by the chord as it is held there */
+    /** @param  array<string, array<string, array<string, ReservedChord>>>  $chords  by system, then by who takes them, then by the chord as it is held there */
     private function __construct(private array $chords)
     {
     }
@@ -32,7 +33,7 @@ final readonly class ReservedChords
             foreach ($entry['systems'] as $system) {
                 foreach ($entry['chords'] as $written) {
                     $chord = Chord::parse($written)->on(System::from($system));
-                    $chords[$system][$entry['keeper']][$chord->id()] = new ReservedChord($chord, Keeper::from($entry['keeper']), $entry['does'], $entry['origin']);
+                    $chords[$system][$entry['by']][$chord->id()] = new ReservedChord($chord, ReservedBy::from($entry['by']), $entry['does'], $entry['origin']);
                 }
             }
         }
@@ -41,20 +42,19 @@ final readonly class ReservedChords
     }
 
     /** @return list<ReservedChord> */
-    public function of(System $system, Keeper $keeper): array
+    public function of(System $system, ReservedBy $by): array
     {
-        return array_values($this->chords[$system->value][$keeper->value] ?? []);
+        return array_values($this->chords[$system->value][$by->value] ?? []);
     }
 
-    /** @param  string  $press  the identity of a chord as it is held */
-    public function keeps(string $press, System $system, Keeper $keeper = Keeper::System): bool
+    public function has(Press $press, System $system, ReservedBy $by = ReservedBy::System): bool
     {
-        return isset($this->chords[$system->value][$keeper->value][$press]);
+        return isset($this->chords[$system->value][$by->value][$press->id]);
     }
 
     /** What keeps this chord, or null where it reaches applications. */
-    public function keeping(Chord $held, System $system, Keeper $keeper = Keeper::System): ?ReservedChord
+    public function find(Chord $held, System $system, ReservedBy $by = ReservedBy::System): ?ReservedChord
     {
-        return $this->chords[$system->value][$keeper->value][$held->id()] ?? null;
+        return $this->chords[$system->value][$by->value][$held->id()] ?? null;
     }
 }

@@ -6,10 +6,11 @@ namespace Zebrafinch\Core\Remap;
 
 use Zebrafinch\Core\Clash\Consequences;
 use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Text\Listing;
 
 /** Answers "this command on this chord, here": who holds the chord, and the ways to get it. */
 final readonly class Remap
@@ -95,7 +96,7 @@ final readonly class Remap
      */
     private function whenHeld(Binding $wanted, array $holders, ?Binding $old): array
     {
-        $names = implode(' and ', array_map($this->called(...), $holders));
+        $names = Listing::and(array_map($this->called(...), $holders));
         $takeOver = Change::none()->removing(...$holders);
         if (! $this->keymap->bindings()->has($wanted)) {
             $takeOver = $takeOver->adding($wanted);

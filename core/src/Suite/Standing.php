@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Suite;
 
-/** How a key file in a room stands against what was last handed over. */
+/** How a key file in a suite stands against what was last handed over. */
 enum Standing: string
 {
     case InStep = 'in-step';
@@ -14,15 +14,4 @@ enum Standing: string
     case ChangedByHand = 'changed-by-hand';
     /** Nothing was ever handed over for this application. */
     case NeverHandedOver = 'never-handed-over';
-
-    /** In a room with several applications the highest one is named first. */
-    public function concern(): int
-    {
-        return match ($this) {
-            self::ChangedByHand => 3,
-            self::Behind => 2,
-            self::NeverHandedOver => 1,
-            self::InStep => 0,
-        };
-    }
 }

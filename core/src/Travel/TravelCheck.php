@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Travel;
 
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Reach\ReachJudge;
 use Zebrafinch\Core\Reach\ReachKind;
 use Zebrafinch\Core\Reach\ReservedChords;
-use Zebrafinch\Core\Remap\FreeChords;
 
 /** What of a keymap is lost or moved at another keyboard, and what could stand in for what is lost. */
 final readonly class TravelCheck
 {
-    public function __construct(private ReservedChords $reserved, private FreeChords $free)
+    public function __construct(private ReservedChords $reserved, private Offers $free)
     {
     }
 

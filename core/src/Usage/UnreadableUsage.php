@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Usage;
 
 use Zebrafinch\Core\Refusal;
+use Zebrafinch\Core\Text\MalformedText;
 
 final class UnreadableUsage extends Refusal
 {
@@ -17,6 +18,11 @@ final class UnreadableUsage extends Refusal
     public static function row(int $line, string $what): self
     {
         return new self("Line {$line} of the usage log: {$what}.", 'Correct the line, or leave it out.', "line {$line}");
+    }
+
+    public static function because(MalformedText $error): self
+    {
+        return new self($error->getMessage(), 'Correct the line, or leave it out.', $error->where);
     }
 
     public function kind(): string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Usage;
 
-use Zebrafinch\Core\Dialect\BoardwickTable\CsvRecords;
-use Zebrafinch\Core\Dialect\UnreadableKeyFile;
+use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\MalformedText;
 
 /**
  * How often commands were used, by key and by mouse. As a file it is CSV (RFC 4180) with the header
@@ -74,8 +74,8 @@ final readonly class UsageLog
                     yield $line => array_column($fields, 0);
                 }
             }
-        } catch (UnreadableKeyFile $error) {
-            throw UnreadableUsage::row(1, rtrim($error->getMessage(), '.'));
+        } catch (MalformedText $error) {
+            throw UnreadableUsage::because($error);
         }
     }
 

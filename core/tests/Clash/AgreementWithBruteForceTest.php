@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Clash\Alternative;
 use Zebrafinch\Core\Clash\Alternatives;
+use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Clash;
-use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Clash\Settle\Price;
 use Zebrafinch\Core\Clash\Settle\SettleAll;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Rung;
 use Zebrafinch\Core\Focus\Verdict;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Remap\FreeChords;
+use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Tests\Clash\BruteForce;
 use Zebrafinch\Core\Tests\Clash\RandomKits;
 use Zebrafinch\Core\Tests\World;
@@ -24,11 +24,11 @@ use Zebrafinch\Core\Tests\World;
 function toldByDocket(LoadedKeymap $keymap): array
 {
     $found = [];
-    foreach (Docket::standard(World::reserved())->of($keymap) as $clash) {
-        if ($clash->kind === 'shadow') {
+    foreach (BuiltInKinds::docket(World::reserved())->of($keymap) as $clash) {
+        if ($clash->kind->name() === 'shadow') {
             array_push($found, ...array_map(static fn (Binding $lost): string => "shadow: {$clash->bindings[0]->id()} over {$lost->id()}", $clash->losing));
-        } elseif ($clash->kind !== 'out-of-reach') {
-            $found[] = BruteForce::told($clash->kind, ...$clash->bindings);
+        } elseif ($clash->kind->name() !== 'out-of-reach') {
+            $found[] = BruteForce::told($clash->kind->name(), ...$clash->bindings);
         }
     }
     sort($found);
@@ -39,7 +39,7 @@ function toldByDocket(LoadedKeymap $keymap): array
 /** @return list<string> */
 function faultsOf(LoadedKeymap $keymap): array
 {
-    return array_keys(array_filter(Docket::standard(World::reserved())->of($keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault));
+    return array_keys(array_filter(BuiltInKinds::docket(World::reserved())->of($keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault));
 }
 
 test('the docket tells what an independent checker finds, on thousands of generated keymaps', function (int $from) {
@@ -80,14 +80,15 @@ test('a change is judged from the presses it touches as it would be from the who
 /** The cost of the cheapest way out, found by trying every combination of what can become of every binding on a faulty press. */
 function cheapestByTryingAll(LoadedKeymap $keymap, Alternatives $alternatives, int $most): ?float
 {
-    $docket = Docket::standard(World::reserved());
+    $docket = BuiltInKinds::docket(World::reserved());
     $faulty = [];
     foreach (faultsOf($keymap) as $id) {
         foreach ($docket->of($keymap)[$id]->bindings as $binding) {
-            $faulty[$keymap->seat->pressIds($binding->chord)[0]] = true;
+            $press = $keymap->seat->press($binding->chord);
+            $faulty[$press->id] = $press;
         }
     }
-    $on = array_merge(...array_map($keymap->onPress(...), array_keys($faulty)));
+    $on = array_merge(...array_map($keymap->onPress(...), array_values($faulty)));
     $price = new Price($keymap, $faulty);
     $options = array_map(static fn (Binding $one): array => [true, false, ...$alternatives->to($one, $keymap, $most)], $on);
     if (array_product(array_map(count(...), $options)) > 3_000) {
@@ -103,9 +104,9 @@ function cheapestByTryingAll(LoadedKeymap $keymap, Alternatives $alternatives, i
         $cost = 0.0;
         $come = [];
         foreach ($combination as $at => $choice) {
-            $kept = array_values(array_filter($on, static fn (Binding $one, int $other): bool => $combination[$other] === true && $one->chord->equals($on[$at]->chord), ARRAY_FILTER_USE_BOTH));
+            $staying = array_values(array_filter($on, static fn (Binding $one, int $other): bool => $combination[$other] === true && $one->chord->equals($on[$at]->chord), ARRAY_FILTER_USE_BOTH));
             $change = $choice === true ? $change : $change->removing($on[$at]);
-            $cost += $choice === true ? 0.0 : ($choice === false ? $price->ofDropping($on[$at], $kept) : $price->ofChanging($choice));
+            $cost += $choice === true ? 0.0 : ($choice === false ? $price->ofDropping($on[$at], $staying) : $price->ofChanging($choice));
             if ($choice instanceof Alternative) {
                 $change = $change->adding($choice->binding);
                 $come[] = $choice->binding->context.' '.$choice->binding->chord->id().' '.($keymap->application->tellsHold ? $choice->binding->gesture->value : '');
@@ -121,12 +122,12 @@ function cheapestByTryingAll(LoadedKeymap $keymap, Alternatives $alternatives, i
 }
 
 test('Settle all leaves no fault and costs as little as trying everything, on small cases', function () {
-    $free = new FreeChords(reserved: World::reserved());
+    $free = new Offers(reserved: World::reserved());
     $compared = 0;
     for ($number = 1; $number <= 150; $number++) {
         $keymap = RandomKits::keymap($number, 6);
         $faults = faultsOf($keymap);
-        $settlement = SettleAll::of($keymap, Docket::standard(World::reserved()), $free, 2);
+        $settlement = SettleAll::of($keymap, BuiltInKinds::docket(World::reserved()), $free, 2);
         expect(faultsOf($keymap->after($settlement->change())))->toBe([], "keymap {$number}")
             ->and($settlement->bound)->toBeLessThanOrEqual($settlement->cost + 1e-9);
         $cheapest = $faults === [] ? 0.0 : cheapestByTryingAll($keymap, new Alternatives($free), 2);

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
+use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Clash;
-use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Remedies;
 use Zebrafinch\Core\Clash\Remedy;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Remap\FreeChords;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Tests\World;
 
 /** @return list<string> `grade kind: losing commands` */
 function docket(LoadedKeymap $keymap): array
 {
     return array_values(array_map(
-        static fn (Clash $clash): string => "{$clash->grade->value} {$clash->kind}: ".implode(' ', array_column($clash->losing, 'command')),
-        Docket::standard(World::reserved())->of($keymap),
+        static fn (Clash $clash): string => "{$clash->grade->value} {$clash->kind->name()}: ".implode(' ', array_column($clash->losing, 'command')),
+        BuiltInKinds::docket(World::reserved())->of($keymap),
     ));
 }
 
@@ -44,7 +44,7 @@ test('the same chord in contexts that exclude each other is no clash', function 
 });
 
 test('a shadow names what cannot be reached any more, and what still can', function () {
-    $clash = fn (string $more): string => array_values(Docket::standard(World::reserved())->of(World::loaded("everywhere KeyB saw\ndesk KeyB plane{$more}")))[0]->sentence();
+    $clash = fn (string $more): string => array_values(BuiltInKinds::docket(World::reserved())->of(World::loaded("everywhere KeyB saw\ndesk KeyB plane{$more}")))[0]->sentence();
     expect($clash(''))->toBe('While Desk has the focus, B runs Plane and hides Saw, which no other chord reaches there.')
         ->and($clash("\neverywhere KeyS saw"))->toBe('While Desk has the focus, B runs Plane and hides Saw (still on S).');
 });
@@ -59,7 +59,7 @@ test('where Everywhere is asked first, it is the one that hides', function () {
 });
 
 test('a clash keeps its identity when others come and go, and loses it when one of its bindings changes', function () {
-    $id = fn (string $text): string => array_key_first(Docket::standard(World::reserved())->of(World::loaded($text))) ?? '';
+    $id = fn (string $text): string => array_key_first(BuiltInKinds::docket(World::reserved())->of(World::loaded($text))) ?? '';
     $alone = $id("everywhere KeyB saw\ndesk KeyB plane");
     expect($id("shelf KeyX glue\ndesk KeyB plane\neverywhere KeyB saw"))->toBe($alone)
         ->and($id("everywhere KeyB saw\ndrawer KeyB plane"))->not->toBe($alone);
@@ -67,11 +67,11 @@ test('a clash keeps its identity when others come and go, and loses it when one 
 
 test('each remedy settles its clash, and says what else it does', function () {
     $keymap = World::loaded("desk KeyB saw\ndesk KeyB plane\neverywhere KeyS sand");
-    $clash = array_values(Docket::standard(World::reserved())->of($keymap))[0];
-    $remedies = (new Remedies(Docket::standard(World::reserved()), new FreeChords))->for($clash, $keymap);
+    $clash = array_values(BuiltInKinds::docket(World::reserved())->of($keymap))[0];
+    $remedies = (new Remedies(BuiltInKinds::docket(World::reserved()), new Offers))->for($clash, $keymap);
     expect(array_map(static fn (Remedy $one): string => $one->title, $remedies))->toContain('Keep Saw (Desk) only', 'Keep Plane (Desk) only')->toHaveCount(4);
     foreach ($remedies as $remedy) {
-        expect(array_column($remedy->consequences->settled, 'kind'))->toContain('double')
+        expect(array_map(static fn (Clash $settled): string => $settled->kind->name(), $remedy->consequences->settled))->toContain('double')
             ->and($remedy->consequences->raised)->toBe([])
             ->and($remedy->consequences->relearning)->not->toBe([]);
     }

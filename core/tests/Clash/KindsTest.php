@@ -6,6 +6,7 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Application\Commands;
 use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Grade;
@@ -13,13 +14,13 @@ use Zebrafinch\Core\Clash\Remedies;
 use Zebrafinch\Core\Clash\Remedy;
 use Zebrafinch\Core\Clash\Settle\SettleAll;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Desktop\TitleBindings;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Focus\TitleBindings;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Remap\FreeChords;
+use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Tests\World;
 
 // Every kind by an example, its sentence in the words of somebody at the keyboard, and the ways out of it.
@@ -39,18 +40,18 @@ function bench(bool $tellsHold): Application
 /** @return array<string, string> sentences by kind; only the last of each */
 function sentences(LoadedKeymap $keymap): array
 {
-    $found = Docket::standard(World::reserved())->withParallels()->of($keymap);
+    $found = BuiltInKinds::docket(World::reserved())->withNotes()->of($keymap);
 
-    return array_combine(array_map(static fn (Clash $one): string => "{$one->grade->value} {$one->kind}", $found), array_map(static fn (Clash $one): string => $one->sentence(), $found));
+    return array_combine(array_map(static fn (Clash $one): string => "{$one->grade->value} {$one->kind->name()}", $found), array_map(static fn (Clash $one): string => $one->sentence(), $found));
 }
 
 /** @return list<string> titles of the remedies of the first clash of a kind */
 function waysOut(LoadedKeymap $keymap, string $kind): array
 {
-    $docket = Docket::standard(World::reserved());
-    $clash = array_values(array_filter($docket->of($keymap), static fn (Clash $one): bool => $one->kind === $kind))[0];
+    $docket = BuiltInKinds::docket(World::reserved());
+    $clash = array_values(array_filter($docket->of($keymap), static fn (Clash $one): bool => $one->kind->name() === $kind))[0];
 
-    return array_map(static fn (Remedy $one): string => $one->title, (new Remedies($docket, new FreeChords([], [], World::reserved())))->for($clash, $keymap));
+    return array_map(static fn (Remedy $one): string => $one->title, (new Remedies($docket, new Offers([], [], World::reserved())))->for($clash, $keymap));
 }
 
 test('a hold on a key whose tap repeats', function () {
@@ -96,7 +97,7 @@ test('a chord that types where text is entered is swallowed, one that types noth
 
 test('parallels are notes, and only on request', function () {
     $keymap = World::loaded("desk KeyB saw\nshelf KeyB plane");
-    expect(array_keys(sentences($keymap)))->toBe(['note parallel'])->and(Docket::standard(World::reserved())->of($keymap))->toBe([]);
+    expect(array_keys(sentences($keymap)))->toBe(['note parallel'])->and(BuiltInKinds::docket(World::reserved())->of($keymap))->toBe([]);
 });
 
 test('a menu title that no menu has to the letter is a fault, and the nearest title a way out', function (string $written, ?string $nearest) {
@@ -122,28 +123,28 @@ test('an exact title is no fault, takes the chord from the application, and hide
     $desktop = new LoadedKeymap($all['desktop'], Bindings::of(Binding::fromData(['chord' => 'KeyK', 'command' => 'cutloom/Relink media', 'context' => 'cutloom'])), $seat);
     $cutloom = new LoadedKeymap($all['cutloom'], World::factory($all['cutloom'])->bindings(), $seat, TitleBindings::for($all['cutloom'], $desktop));
     expect(sentences($desktop))->toBe([])
-        ->and(implode(' ', array_map(static fn (Clash $one): string => $one->sentence(), Docket::standard(World::reserved())->of($cutloom))))->toContain('The desktop takes K for the menu title of Relink media and hides Stop')
+        ->and(implode(' ', array_map(static fn (Clash $one): string => $one->sentence(), BuiltInKinds::docket(World::reserved())->of($cutloom))))->toContain('The desktop takes K for the menu title of Relink media and hides Stop')
         ->and(TitleBindings::for($all['faderloft'], $desktop)->presses())->toBe([]);
 });
 
 test('clashes that are ignored are not found, and not settled', function () {
     $keymap = World::loaded("desk KeyB saw\ndesk KeyB plane\ndesk KeyG glue\ndesk KeyG saw", bench(false));
-    $docket = Docket::standard(World::reserved());
+    $docket = BuiltInKinds::docket(World::reserved());
     $first = array_key_first($docket->of($keymap));
-    $settled = static fn (Docket $by): int => count(SettleAll::of($keymap, $by, new FreeChords)->repairs);
+    $settled = static fn (Docket $by): int => count(SettleAll::of($keymap, $by, new Offers)->repairs);
     expect($docket->ignoring([(string) $first])->of($keymap))->toHaveCount(1)->and($settled($docket))->toBe(2)->and($settled($docket->ignoring([(string) $first])))->toBe(1);
 });
 
 test('what is settled has no fault left, and its cost is never below its bound', function () {
     mt_srand(17);
-    $docket = Docket::standard(World::reserved());
+    $docket = BuiltInKinds::docket(World::reserved());
     foreach (['faderloft', 'gradewell', 'boardwick'] as $id) {
         $application = World::application($id);
         $factory = World::factory($application)->bindings()->all();
         $commands = $application->commands();
         $extra = array_map(static fn (): Binding => new Binding($factory[mt_rand(0, count($factory) - 1)]->chord, $commands[mt_rand(0, count($commands) - 1)]->id, $factory[mt_rand(0, count($factory) - 1)]->context), range(1, 12));
         $keymap = new LoadedKeymap($application, Bindings::of(...$factory, ...$extra), World::seat());
-        $settlement = SettleAll::of($keymap, $docket, new FreeChords([], [], World::reserved()), 3);
+        $settlement = SettleAll::of($keymap, $docket, new Offers([], [], World::reserved()), 3);
         $left = array_filter($docket->of($keymap->after($settlement->change())), static fn (Clash $one): bool => $one->grade === Grade::Fault);
         expect(array_map(static fn (Clash $one): string => $one->sentence(), $left))->toBe([])->and($settlement->cost)->toBeGreaterThanOrEqual($settlement->bound)->and($settlement->repairs)->not->toBe([]);
     }

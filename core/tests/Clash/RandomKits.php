@@ -12,11 +12,11 @@ use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Tests\World;
 
 /** Small keymaps of made-up applications: random trees, precedence and loading rules, coexisting and text contexts, gestures. */

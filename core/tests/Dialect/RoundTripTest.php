@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Symfony\Component\Yaml\Yaml;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Dialect\Dialects;
+use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\FindingKind;
 use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
@@ -24,12 +24,12 @@ use Zebrafinch\Core\Tests\World;
 
 function keyFile(Application $application, string $bytes): KeyFile
 {
-    return Dialects::standard()->for($application)->read($bytes, $application);
+    return BuiltInDialects::all()->for($application)->read($bytes, $application);
 }
 
 function written(Application $application, string $bytes, Bindings $wanted): string
 {
-    return (new KeyFileWriter(Dialects::standard()->for($application)))->write(keyFile($application, $bytes), $wanted);
+    return (new KeyFileWriter(BuiltInDialects::all()->for($application)))->write(keyFile($application, $bytes), $wanted);
 }
 
 /** @return list<string> the lines that one text has and the other lacks, marked with - and + */
@@ -89,11 +89,11 @@ test('every chord is spelled and read back by each dialect', function (string $i
     foreach ($seat->board->keys() as $placed) {
         foreach ($placed->key->modifier() === null ? [[], [Modifier::Shift], [Modifier::Primary, Modifier::Control, Modifier::Alt, Modifier::Meta]] : [] as $held) {
             foreach ($application->tellsHold ? Gesture::cases() : [Gesture::Tap] as $gesture) {
-                $all[] = new Binding($seat->written(Chord::of($placed->key, ...$held), $application->chords), $command->id, $command->home, $gesture);
+                $all[] = new Binding($application->naming->write(Chord::of($placed->key, ...$held), $seat), $command->id, $command->home, $gesture);
             }
         }
     }
-    $dialect = Dialects::standard()->for($application);
+    $dialect = BuiltInDialects::all()->for($application);
     $again = keyFile($application, written($application, $dialect->blank($application), Bindings::of(...$all)));
     expect($again->findings)->toBe([])->and($again->bindings()->ids())->toBe(Bindings::of(...$all)->ids());
 })->with(array_keys(World::applicationsAndDesktop()));
@@ -101,11 +101,11 @@ test('every chord is spelled and read back by each dialect', function (string $i
 test('a file without a place for the gesture does not take a hold, and one that names characters takes no key by position', function () {
     $hold = new Binding(Chord::of(Key::F5), 'undo', 'everywhere', Gesture::Hold);
     foreach (World::applicationsAndDesktop() as $id => $application) {
-        $spell = fn (): string => Dialects::standard()->for($application)->spell($hold);
+        $spell = fn (): string => BuiltInDialects::all()->for($application)->spell($hold);
         $id === 'boardwick' ? expect($spell())->toBe('F5') : expect($spell)->toThrow(UnreadableChord::class, 'taps only');
     }
-    $rotomere = Dialects::standard()->for(World::application('rotomere'));
-    $cutloom = Dialects::standard()->for(World::cutloom());
+    $rotomere = BuiltInDialects::all()->for(World::application('rotomere'));
+    $cutloom = BuiltInDialects::all()->for(World::cutloom());
     expect(fn () => $rotomere->spell(new Binding(Chord::of(Key::KeyA), 'undo', 'everywhere')))->toThrow(UnreadableChord::class, 'by what they type')
         ->and($rotomere->spell(new Binding(Chord::parse("Primary+'\"'"), 'undo', 'everywhere')))->toBe('"primary \\""')
         ->and(fn () => $cutloom->spell(new Binding(Chord::parse("'é'"), 'undo', 'everywhere')))->toThrow(UnreadableChord::class, 'by where they are');
@@ -120,7 +120,7 @@ test('what is written is JSON, YAML and CSV to readers made elsewhere, whatever 
         $last = $application->commands()[count($application->commands()) - 1];
         foreach ([[], [0], [count($all) - 1], array_keys($all), range(0, intdiv(count($all), 2))] as $gone) {
             foreach ([[], [new Binding(Chord::of(Key::F13), $last->id, $last->home)]] as $new) {
-                $wanted = Bindings::of(...$all)->minus(...array_map(static fn (int $place): Binding => $all[$place], $gone))->plus(...$new);
+                $wanted = Bindings::of(...$all)->minus(...array_map(static fn (int $index): Binding => $all[$index], $gone))->plus(...$new);
                 $after = written($application, $bytes, $wanted);
                 $read = array_filter($rows($after), static fn (string $row): bool => $application->contexts->has(explode(' ', $row)[0]));
                 $expected = [];
@@ -197,7 +197,7 @@ test('a changed binding changes its own line, and a new one takes a line of its 
 ]);
 
 test('a chord is spelled in the way of its application', function (string $id, string $chord, string $spelled) {
-    $dialect = Dialects::standard()->for(World::applicationsAndDesktop()[$id]);
+    $dialect = BuiltInDialects::all()->for(World::applicationsAndDesktop()[$id]);
     expect($dialect->spell(new Binding(Chord::parse($chord), 'undo', 'everywhere')))->toBe($spelled);
 })->with([
     ['cutloom', 'Primary+Alt+Shift+Numpad7', 'Primary Option Shift Pad7'], ['faderloft', 'Primary+Shift+ArrowLeft', "ps\tleft"], ['easeframe', 'Control+Alt+BracketLeft', 'control+alt+bracketleft'],
@@ -218,12 +218,12 @@ test('the report names each line that was not understood', function (string $id,
     $file = keyFile(World::applicationsAndDesktop()[$id], World::bytes("core/tests/Dialect/fixtures/{$id}/good/{$fixture}"));
     expect(array_map(static fn ($one): string => "{$one->line} {$one->kind->value}", $file->findings))->toBe($expected);
 })->with([
-    ['cutloom', 'unknown-parts.xml', ['5 kept', '6 unknown-command', '7 not-understood', '8 not-understood', '9 not-understood', '11 not-understood', '12 not-understood', '14 not-understood']],
+    ['cutloom', 'unknown-parts.xml', ['5 preserved', '6 unknown-command', '7 not-understood', '8 not-understood', '9 not-understood', '11 not-understood', '12 not-understood', '14 not-understood']],
     ['easeframe', 'odd-lines.keys', ['8 not-understood', '9 not-understood', '10 unknown-command', '11 not-understood', '12 not-understood']],
-    ['gradewell', 'odd-members.json', ['2 kept', '6 not-understood', '7 not-understood', '9 unknown-command', '11 not-understood']],
+    ['gradewell', 'odd-members.json', ['2 preserved', '6 not-understood', '7 not-understood', '9 unknown-command', '11 not-understood']],
     ['rotomere', 'odd-lines.yaml', ['8 not-understood', '9 not-understood', '10 not-understood', '11 not-understood', '14 unknown-command']],
     ['boardwick', 'odd-records.csv', ['5 not-understood', '6 not-understood', '7 not-understood', '8 unknown-command', '9 not-understood']],
-    ['desktop', 'some.json', ['5 unknown-command', '9 kept']],
+    ['desktop', 'some.json', ['5 unknown-command', '9 preserved']],
     ['faderloft', 'not-understood.tsv', ['3 not-understood', '4 not-understood', '5 unknown-command', '6 not-understood', '7 not-understood']],
 ]);
 
@@ -242,12 +242,12 @@ test('lines that the application would not obey are found by its own loading rul
         ->and($gradewell)->toHaveCount(1)->and($gradewell[0]->line)->toBe(13)->and($gradewell[0]->sentence)->toContain('Undone by line 14');
 });
 
-test('what is not a key file is refused with the place and the reason', function (string $id, string $bytes, string $says, ?string $place) {
+test('what is not a key file is refused with the place and the reason', function (string $id, string $bytes, string $says, ?string $where) {
     try {
         keyFile(World::applicationsAndDesktop()[$id], $bytes);
         $this->fail('It was read.');
     } catch (UnreadableKeyFile $error) {
-        expect($error->getMessage())->toContain($says)->and($error->place)->toBe($place);
+        expect($error->getMessage())->toContain($says)->and($error->where)->toBe($where);
     }
 })->with([
     'empty' => ['cutloom', "  \n", 'empty', null],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\LookUpTable;
 use Zebrafinch\Core\Focus\Rung;
 use Zebrafinch\Core\Focus\Who;
@@ -10,16 +11,15 @@ use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Tests\World;
 
 /** @return list<string> the rungs of a ladder of the table as text */
 function rungsOf(array $table, int $ladder): array
 {
     return array_map(static function (int $rung) use ($table): string {
-        ['place' => $place, 'command' => $command, 'verdict' => $verdict, 'reason' => $reason] = $table['rungs'][$rung];
+        ['context' => $index, 'command' => $command, 'verdict' => $verdict, 'reason' => $reason] = $table['rungs'][$rung];
 
-        return implode(' | ', [$table['contexts'][$place]['id'], $command === -1 ? '' : $table['commands'][$command]['id'], $verdict, $table['reasons'][$reason]]);
+        return implode(' | ', [$table['contexts'][$index]['id'], $command === -1 ? '' : $table['commands'][$command]['id'], $verdict, $table['reasons'][$reason]]);
     }, $table['ladders'][$ladder]);
 }
 
@@ -46,11 +46,11 @@ test('the table says of every press and focus what the rules say', function (Clo
             $chord = Chord::with($held, $placed->key);
             $bound = $keymap->boundTo($chord) !== [];
             expect(isset($table['presses'][$chord->id()]))->toBe($bound);
-            foreach ($table['contexts'] as $place => $context) {
-                $ladder = $bound ? $table['presses'][$chord->id()][$place] : $table['idle'][$place];
+            foreach ($table['contexts'] as $index => $context) {
+                $ladder = $bound ? $table['presses'][$chord->id()][$index] : $table['idle'][$index];
                 expect(rungsOf($table, $ladder))->toBe(rungsByRule($keymap, $chord, $context['id']));
                 $wins = (new Who($keymap))->gets($chord, Gesture::Tap, $context['id'])->winner() !== null;
-                expect($table['uses'][$place][$layer][$at])->toBe($wins ? '2' : ($bound ? '1' : '0'));
+                expect($table['uses'][$index][$layer][$at])->toBe($wins ? '2' : ($bound ? '1' : '0'));
             }
         }
     }

@@ -6,11 +6,12 @@ use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Application\UnknownContext;
 use Zebrafinch\Core\Focus\Ladder;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Rung;
+use Zebrafinch\Core\Focus\Verdict;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Tests\World;
 
 function ladder(LoadedKeymap $keymap, string $chord, string $focus): Ladder
@@ -28,7 +29,7 @@ test('the deepest context with the chord wins and hides those outside of it', fu
     $ladder = ladder(World::loaded("everywhere KeyB saw\ndesk KeyB plane\ndrawer KeyG glue"), 'KeyB', 'drawer');
     expect(rungs($ladder))->toBe(['Drawer: unbound', 'Desk: wins plane', 'Everywhere: hidden saw'])
         ->and($ladder->sentence)->toBe('With the focus in Drawer, B runs Plane.')
-        ->and($ladder->beaten()[0]->reason)->toContain('Desk is asked before');
+        ->and(array_values(array_filter($ladder->rungs, static fn (Rung $rung): bool => $rung->verdict === Verdict::Hidden))[0]->reason)->toContain('Desk is asked before');
 });
 
 test('where Everywhere is asked first, it beats the deeper one', function () {

@@ -43,8 +43,8 @@ function shares(bool $othersTeach): array
     $sums = [0, 0, 0, 0];
     foreach (World::applicationIds() as $id) {
         $others = $othersTeach ? array_map(World::application(...), array_values(array_diff(World::applicationIds(), [$id]))) : [];
-        foreach (judged($vocabulary, $id, Proposals::from($vocabulary->without($id), tradeWords(), $others)) as $place => $count) {
-            $sums[$place] += $count;
+        foreach (judged($vocabulary, $id, Proposals::from($vocabulary->without($id), tradeWords(), $others)) as $index => $count) {
+            $sums[$index] += $count;
         }
     }
 

@@ -72,8 +72,8 @@ test('a word that leads nowhere weighs against, and hides nothing', function () 
 
 test('an index that was kept finds what a fresh one finds', function () {
     $fresh = SearchIndex::of([World::cutloom()], World::vocabulary());
-    $kept = SearchIndex::fromData(json_decode((string) json_encode($fresh->toData()), true));
-    expect((new Search($kept))->find('fade', 5))->toEqual((new Search($fresh))->find('fade', 5));
+    $compiled = SearchIndex::fromData(json_decode((string) json_encode($fresh->toData()), true));
+    expect((new Search($compiled))->find('fade', 5))->toEqual((new Search($fresh))->find('fade', 5));
 });
 
 test('an empty catalogue is searched without fault', function () {

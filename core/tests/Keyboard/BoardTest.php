@@ -22,17 +22,17 @@ function rowOfGeometry(string $geometryName, string $firstKey): array
     $row = preg_match('/keys\s*\{([^;]*<'.$firstKey.'>[^;]*)\};/', $geometry, $found) === 1 ? $found[1] : '';
     preg_match_all('/\{\s*<(\w+)>([^}]*)\}|<(\w+)>/', $row, $keys, PREG_SET_ORDER);
     $left = -1.0;
-    $places = [];
+    $indexes = [];
     foreach ($keys as $key) {
         $options = $key[2] ?? '';
         $gap = preg_match('/,\s*(\d+)/', $options, $number) === 1 ? (float) $number[1] : 1.0;
         $width = (float) $widths[preg_match('/"(\w{4}|KP0)"/', $options, $shape) === 1 && isset($widths[$shape[1]]) ? $shape[1] : 'NORM'];
         $left += $gap;
-        $places[$key[1] ?: $key[3]] = ['left' => $left / 19, 'width' => ($width + 1) / 19];
+        $indexes[$key[1] ?: $key[3]] = ['left' => $left / 19, 'width' => ($width + 1) / 19];
         $left += $width;
     }
 
-    return $places;
+    return $indexes;
 }
 
 test('keys of the writing rows sit where the geometry of xkeyboard-config puts them', function (string $board, string $geometry, string $first, array $keys) {
@@ -41,9 +41,9 @@ test('keys of the writing rows sit where the geometry of xkeyboard-config puts t
     $row = rowOfGeometry($geometry, $first);
     expect($row)->not->toBeEmpty();
     foreach ($keys as $name => $code) {
-        $place = World::board($board)->place(Key::from($code));
-        expect($place?->left / Board::PITCH)->toEqualWithDelta($row[$name]['left'], 0.125, "{$code} left")
-            ->and($place?->width / Board::PITCH)->toEqualWithDelta($row[$name]['width'], 0.125, "{$code} width");
+        $index = World::board($board)->position(Key::from($code));
+        expect($index?->left / Board::PITCH)->toEqualWithDelta($row[$name]['left'], 0.125, "{$code} left")
+            ->and($index?->width / Board::PITCH)->toEqualWithDelta($row[$name]['width'], 0.125, "{$code} width");
     }
 })->with([
     ['full-ansi', 'pc104', 'TLDE', ['TLDE' => 'Backquote', 'AE01' => 'Digit1', 'AE12' => 'Equal', 'BKSP' => 'Backspace']],
@@ -90,7 +90,7 @@ test('a board has the keys of its size and standard', function (string $id, int 
 
 test('on macOS the keys beside the space bar are others', function () {
     $board = World::board('full-ansi', System::MacOs);
-    expect($board->place(Key::MetaLeft)?->left)->toBeGreaterThan($board->place(Key::AltLeft)?->left)
+    expect($board->position(Key::MetaLeft)?->left)->toBeGreaterThan($board->position(Key::AltLeft)?->left)
         ->and($board->has(Key::ContextMenu))->toBeFalse()->and($board->has(Key::NumpadEqual))->toBeTrue();
 });
 
@@ -112,7 +112,7 @@ test('board data that cannot be used is refused with the key', function (array $
 
 test('neighbouring keys are one pitch apart', function () {
     $board = World::board();
-    expect($board->place(Key::KeyD)?->distanceTo($board->place(Key::KeyF) ?? throw new LogicException))->toEqualWithDelta(19.05, 0.001);
+    expect($board->position(Key::KeyD)?->distanceTo($board->position(Key::KeyF) ?? throw new LogicException))->toEqualWithDelta(19.05, 0.001);
 });
 
 test('the board files are what their tool writes', function () {

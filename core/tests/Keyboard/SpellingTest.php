@@ -55,12 +55,12 @@ test('people write chords in many ways', function (System $system, string $text,
     [System::Linux, 'alt comma', 'Alt+Comma'], [System::Linux, 'Ctrl+Pad +', 'Primary+NumpadAdd'], [System::Linux, 'pad 7', 'Numpad7'], [System::Linux, "ctrl+'<'", "Primary+'<'"], [System::Linux, 'KeyS', 'KeyS'], [System::Linux, 's', 'KeyS'],
 ]);
 
-test('text that is no chord is refused at the place where it stops being one', function (string $layout, string $text, ?string $place, string $says) {
+test('text that is no chord is refused at the place where it stops being one', function (string $layout, string $text, ?string $where, string $says) {
     try {
         World::seat(System::Windows, 'full-iso', $layout)->reader()->read($text);
         $this->fail('It was read.');
     } catch (UnreadableChord $error) {
-        expect($error->place)->toBe($place)->and($error->getMessage())->toContain($says);
+        expect($error->where)->toBe($where)->and($error->getMessage())->toContain($says);
     }
 })->with([
     'no key' => ['us', 'Ctrl+Wobble', 'character 6', '"Wobble"'],

@@ -13,12 +13,12 @@ test('a release reads back from its own JSON, digest and all', function () {
     expect($again->digest())->toBe($release->digest())->and($again->keymaps['faderloft']->all()[1]->gesture->value)->toBe('hold');
 });
 
-test('what is not a preset is refused with the place', function (string $text, string $says, ?string $place) {
+test('what is not a preset is refused with the place', function (string $text, string $says, ?string $where) {
     try {
         Release::fromJson($text);
         $this->fail('It was read.');
     } catch (UnreadablePreset|UnreadableChord $error) {
-        expect($error->getMessage())->toContain($says)->and($error->place)->toBe($place);
+        expect($error->getMessage())->toContain($says)->and($error->where)->toBe($where);
     }
 })->with([
     'no JSON' => ['{', 'not JSON', null],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\System;
-use Zebrafinch\Core\Reach\Keeper;
 use Zebrafinch\Core\Reach\Reach;
 use Zebrafinch\Core\Reach\ReachJudge;
 use Zebrafinch\Core\Reach\ReachKind;
+use Zebrafinch\Core\Reach\ReservedBy;
 use Zebrafinch\Core\Tests\World;
 
 function reach(string $chord, System $system, string $board, string $layout): Reach
@@ -32,13 +32,13 @@ test('each chord is reached as somebody at that board would find it', function (
     '@ in Germany' => ["'@'", System::Windows, 'full-iso', 'german', ReachKind::NeedsAltGr, 'an application sees Ctrl+Alt+Q'],
     'a capital' => ["'S'", System::Linux, 'full-iso', 'german', ReachKind::AsWritten, 'Shift+S'],
     'a letter nobody types' => ["'ж'", System::Linux, 'full-iso', 'german', ReachKind::NotOnBoard, 'No key of the layout German types ж'],
-    'kept by the system' => ['Meta+Tab', System::MacOs, 'full-ansi', 'us', ReachKind::Kept, 'switches between applications'],
-    'kept as primary' => ['Primary+Space', System::MacOs, 'full-ansi', 'us', ReachKind::Kept, "the system's search"],
+    'kept by the system' => ['Meta+Tab', System::MacOs, 'full-ansi', 'us', ReachKind::Reserved, 'switches between applications'],
+    'kept as primary' => ['Primary+Space', System::MacOs, 'full-ansi', 'us', ReachKind::Reserved, "the system's search"],
     'not kept elsewhere' => ['Primary+Space', System::Windows, 'full-ansi', 'us', ReachKind::AsWritten, 'as it is written'],
 ]);
 
 test('what only a browser keeps reaches other applications', function () {
-    expect(World::reserved()->keeping(Chord::parse('Control+KeyT'), System::Windows, Keeper::Browser)?->does)->toBe('opens or closes a page or a window')
+    expect(World::reserved()->find(Chord::parse('Control+KeyT'), System::Windows, ReservedBy::Browser)?->does)->toBe('opens or closes a page or a window')
         ->and(reach('Primary+KeyT', System::Windows, 'full-ansi', 'us')->kind)->toBe(ReachKind::AsWritten);
 });
 

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\UnknownCommand;
-use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Clash\BuiltInKinds;
+use Zebrafinch\Core\Clash\Clash;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Remap\Choice;
-use Zebrafinch\Core\Remap\FreeChords;
 use Zebrafinch\Core\Remap\Remap;
 use Zebrafinch\Core\Tests\World;
 
 /** @return array<string, Choice> by kind */
 function choices(LoadedKeymap $keymap, string $context, string $chord, string $command): array
 {
-    $choices = (new Remap($keymap, Docket::standard(World::reserved())))->choices(new Binding(Chord::parse($chord), $command, $context));
+    $choices = (new Remap($keymap, BuiltInKinds::docket(World::reserved())))->choices(new Binding(Chord::parse($chord), $command, $context));
 
     return array_combine(array_map(static fn (Choice $one): string => $one->kind->value, $choices), $choices);
 }
@@ -54,9 +55,9 @@ test('taking over says who is left without a chord', function () {
 
 test('a shadow over another context is told before', function () {
     $keymap = World::loaded("everywhere KeyB glue\ndesk KeyS saw");
-    $remap = new Remap($keymap, Docket::standard(World::reserved()));
+    $remap = new Remap($keymap, BuiltInKinds::docket(World::reserved()));
     expect(array_column($remap->neighbours(new Binding(Chord::parse('KeyB'), 'saw', 'desk')), 'command'))->toBe(['glue'])
-        ->and(array_column(choices($keymap, 'desk', 'KeyB', 'saw')['replace']->consequences->raised, 'kind'))->toBe(['shadow']);
+        ->and(array_map(static fn (Clash $raised): string => $raised->kind->name(), choices($keymap, 'desk', 'KeyB', 'saw')['replace']->consequences->raised))->toBe(['shadow']);
 });
 
 test('a wish that is fulfilled already offers nothing', function () {
@@ -88,20 +89,20 @@ test('a change made on older bindings names what stands against it', function ()
 
 test('free chords clash with nothing in the contexts of the command', function () {
     $keymap = World::factory(World::cutloom());
-    foreach ((new FreeChords(reserved: World::reserved()))->for($keymap, 'lift', 'timeline', 200) as $free) {
+    foreach ((new Offers(reserved: World::reserved()))->for($keymap, 'lift', 'timeline', 200) as $free) {
         $after = $keymap->after(Change::none()->adding(new Binding($free->chord, 'lift', 'timeline')));
-        expect(array_diff_key(Docket::standard(World::reserved())->of($after), Docket::standard(World::reserved())->of($keymap)))->toBe([], $free->chord->id());
+        expect(array_diff_key(BuiltInKinds::docket(World::reserved())->of($after), BuiltInKinds::docket(World::reserved())->of($keymap)))->toBe([], $free->chord->id());
     }
 });
 
 test('the chord that the intent has elsewhere comes first when it is free, with the reason', function () {
     $elsewhere = ['saw' => [Chord::parse('Alt+Shift+KeyP')]];
-    $free = (new FreeChords($elsewhere))->for(World::loaded('desk KeyS saw'), 'saw', 'desk', 3);
+    $free = (new Offers($elsewhere))->for(World::loaded('desk KeyS saw'), 'saw', 'desk', 3);
     expect($free[0]->chord->id())->toBe('Alt+Shift+KeyP')->and($free[0]->reasons[0])->toBe('the same chord in another application');
 });
 
 test('a chord under the left hand ranks before one across the board', function () {
-    $ids = array_map(static fn ($one): string => $one->chord->id(), (new FreeChords)->for(World::loaded(''), 'saw', 'desk', 500));
+    $ids = array_map(static fn ($one): string => $one->chord->id(), (new Offers)->for(World::loaded(''), 'saw', 'desk', 500));
     expect(array_search('KeyD', $ids, true))->toBeLessThan(array_search('KeyP', $ids, true))
         ->and($ids)->not->toContain('Escape', 'Primary+KeyQ');
 });

@@ -9,21 +9,22 @@ use Standins\Strip;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Desktop\TitleBindings;
-use Zebrafinch\Core\Dialect\Dialects;
+use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Focus\TitleBindings;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\Symbol;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Tests\World;
 
 // The stand-ins read key files with readers of their own, written apart from the dialects and from who(): two ways to one answer.
@@ -38,7 +39,7 @@ function standIn(string $id): Simulated
 
 function writtenFor(Application $application, Bindings $bindings): string
 {
-    $dialect = Dialects::standard()->for($application);
+    $dialect = BuiltInDialects::all()->for($application);
 
     return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank($application), $application), $bindings);
 }
@@ -68,16 +69,17 @@ function disagreements(LoadedKeymap $keymap, string $bytes, ?string $titles = nu
     $standIn = standIn($keymap->application->id);
     $desktop = new Desktop([$keymap->application->id => Desktop::menus(World::json("catalogues/{$keymap->application->id}/catalogue.json"))]);
     $who = new Who($keymap);
-    $presses = [...array_keys($keymap->presses()), ...($keymap->desktop?->presses() ?? [])];
+    $presses = [...$keymap->presses(), ...($keymap->desktop?->presses() ?? [])];
     foreach ($keymap->seat->board->keys() as $placed) {
         foreach ($placed->key->isOnlyHeld() ? [] : [[], [Modifier::Shift], $keymap->seat->system->altGraph()] as $held) {
-            $presses[] = Chord::of($placed->key, ...$held)->id();
+            $press = Press::of(Chord::of($placed->key, ...$held));
+            $presses[$press->id] = $press;
         }
     }
     $found = [];
     $system = $keymap->seat->system->value;
-    foreach (array_filter(array_unique($presses), static fn (string $press): bool => $press[0] !== '?') as $press) {
-        $chord = Chord::parse($press);
+    foreach (array_filter($presses, static fn (Press $press): bool => $press->isPossible()) as $press) {
+        $chord = $press->made;
         foreach ($keymap->application->tellsHold || count($keymap->bindings()->all()) < 150 ? Gesture::cases() : [Gesture::Tap] as $gesture) {
             $key = keyPress($chord, $keymap->seat, $gesture);
             foreach ($keymap->application->contexts->all() as $focus) {
@@ -85,7 +87,7 @@ function disagreements(LoadedKeymap $keymap, string $bytes, ?string $titles = nu
                 $said = $who->gets($chord, $gesture, $focus->id)->winner()?->command;
                 $did = ($desktop->press($titles, $system, $keymap->application->id, $standIn, $key, $strip) ?? $standIn->press($bytes, $system, $focus->id, $key, $strip))['command'];
                 if ($said !== $did) {
-                    $found[] = "{$focus->id} {$gesture->value} {$press}: who() says ".($said ?? 'nothing').', the stand-in did '.($did ?? 'nothing');
+                    $found[] = "{$focus->id} {$gesture->value} {$press->id}: who() says ".($said ?? 'nothing').', the stand-in did '.($did ?? 'nothing');
                 }
             }
         }
@@ -124,7 +126,7 @@ test('AltGr is pressed as the system makes it, as who() says', function (string 
     $keymap = new LoadedKeymap($application, $bindings, World::seat($system, 'full-iso', 'german'));
     $who = new Who($keymap);
     foreach ($bindings as $binding) {
-        $press = $keymap->seat->presses($binding->chord)[0];
+        $press = $keymap->seat->press($binding->chord)->made;
         $did = standIn($id)->press(writtenFor($application, $bindings), $system->value, $context, keyPress($press, $keymap->seat), new Strip);
         expect($did['command'])->toBe($binding->command)->and($who->gets($press, Gesture::Tap, $context)->winner()?->command)->toBe($binding->command);
     }

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Clash\BuiltInKinds;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Keymap\Overlay;
+use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Reach\ReachJudge;
 use Zebrafinch\Core\Reach\ReachKind;
-use Zebrafinch\Core\Remap\FreeChords;
 use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Travel\TravelCheck;
 use Zebrafinch\Core\Travel\TravelFinding;
 
 function travelCheck(): TravelCheck
 {
-    return new TravelCheck(World::reserved(), new FreeChords(reserved: World::reserved()));
+    return new TravelCheck(World::reserved(), new Offers(reserved: World::reserved()));
 }
 
 function onTheRoad(LoadedKeymap $keymap): LoadedKeymap
@@ -42,7 +42,7 @@ test('on every board and layout the road variant of a factory keymap loses nothi
         $judge = new ReachJudge($seat, World::reserved());
         $stillLost = array_filter($after->bindings()->all(), static fn (Binding $one): bool => ! $judge->of($one->chord)->kind->arrives());
         expect($stillLost)->toBe([])
-            ->and(array_diff_key(Docket::standard(World::reserved())->of($after), Docket::standard(World::reserved())->of($there)))->toBe([]);
+            ->and(array_diff_key(BuiltInKinds::docket(World::reserved())->of($after), BuiltInKinds::docket(World::reserved())->of($there)))->toBe([]);
     }
 })->with([
     ['laptop-iso', 'french', System::MacOs], ['compact-iso', 'british', System::MacOs], ['full-iso', 'german', System::Windows], ['laptop-jis', 'japanese', System::Windows], ['full-iso', 'swedish', System::Linux],

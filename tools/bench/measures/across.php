@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Across\FalseFriends;
+use Zebrafinch\Core\Across\Stripes;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Intent\Proposals;
 use Zebrafinch\Core\Intent\TradeWords;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Match\FalseFriends;
-use Zebrafinch\Core\Match\Stripes;
 use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Usage\Importance;
 

@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Clash\BuiltInKinds;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Tests\World;
 
 // Checking a kit of 6 applications with 30 contexts and 2,000 bindings each, against decoding its JSON; how that grows; one changed
 // binding against checking all; who() against looking a text up in an array.
 return static function (): iterable {
     require_once dirname(__DIR__).'/LargeKit.php';
-    $docket = Docket::standard(World::reserved());
+    $docket = BuiltInKinds::docket(World::reserved());
     $seat = World::seat();
     $applications = array_map(LargeKit::application(...), range(1, 6));
     $kit = array_map(static fn ($one) => LargeKit::bindings($one, 2_000, crc32($one->id)), $applications);

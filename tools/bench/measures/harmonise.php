@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use Zebrafinch\Core\Match\Harmonise\Answer;
-use Zebrafinch\Core\Match\Harmonise\Checker;
-use Zebrafinch\Core\Match\Harmonise\Instance;
-use Zebrafinch\Core\Match\Harmonise\LpText;
-use Zebrafinch\Core\Match\Harmonise\Solver;
-use Zebrafinch\Core\Tests\Match\Harmonise\GeneratedInstances;
+use Zebrafinch\Core\Harmonise\Solve\Answer;
+use Zebrafinch\Core\Harmonise\Solve\Checker;
+use Zebrafinch\Core\Harmonise\Solve\Instance;
+use Zebrafinch\Core\Harmonise\Solve\LpText;
+use Zebrafinch\Core\Harmonise\Solve\Solver;
+use Zebrafinch\Core\Tests\Harmonise\Solve\GeneratedInstances;
 
 // Harmonising seeded instances of three sizes and flat usage: how long until the optimum is proved, how far from it at most after so many
 // seconds; and the medium ones beside an open solver (HiGHS) that reads the written LP file.

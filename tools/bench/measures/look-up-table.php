@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\LookUpTable;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 use Zebrafinch\Core\Tests\World;
 
 // Working out the look-up table of a keymap of 1,000 bindings, against decoding the JSON of the table.

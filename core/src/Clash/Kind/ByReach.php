@@ -7,7 +7,8 @@ namespace Zebrafinch\Core\Clash\Kind;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Reach\ReachKind;
 use Zebrafinch\Core\Reach\SeatJudges;
 
@@ -22,7 +23,7 @@ final readonly class ByReach implements ClashKind
     /** The system or the desktop takes the chord before any application gets it. */
     public static function reserved(SeatJudges $judges): self
     {
-        return new self('reserved', [ReachKind::Kept->value => Grade::Fault], $judges);
+        return new self('reserved', [ReachKind::Reserved->value => Grade::Fault], $judges);
     }
 
     /** The board or the layout in use cannot make the chord, or only with other keys than it says. */
@@ -39,19 +40,34 @@ final readonly class ByReach implements ClashKind
         return $this->name;
     }
 
-    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
+    public function title(): string
+    {
+        return ucfirst(str_replace('-', ' ', $this->name));
+    }
+
+    public function isRivalry(): bool
+    {
+        return false;
+    }
+
+    public function isNote(): bool
+    {
+        return false;
+    }
+
+    public function find(LoadedKeymap $keymap, Press $press, array $bindings): array
     {
         $judge = $this->judges->at($keymap->seat);
         $clashes = [];
         foreach ($bindings as $binding) {
             // A character that several keys type is judged once, with the easiest of them.
-            if ($judge->isPlain($binding->chord, $press) || $keymap->seat->pressIds($binding->chord)[0] !== $press) {
+            if ($judge->isPlain($binding->chord, $press) || $keymap->seat->press($binding->chord)->id !== $press->id) {
                 continue;
             }
             $reach = $judge->of($binding->chord);
             $grade = $this->grades[$reach->kind->value] ?? null;
             if ($grade !== null) {
-                $clashes[] = new Clash($this->name, $grade, [$binding], [$binding], static fn (): string => Words::command($keymap, $binding).' in '.Words::place($keymap, $binding).': '.$reach->sentence);
+                $clashes[] = new Clash($this, $grade, [$binding], [$binding], static fn (): string => Words::command($keymap, $binding).' in '.Words::context($keymap, $binding).': '.$reach->sentence);
             }
         }
 

@@ -9,7 +9,8 @@ use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Desktop\NearestTitle;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
 
 /** A menu title that no menu has, to the letter: the desktop finds nothing and does nothing. */
 final readonly class DeadTitleKind implements ClashKind
@@ -19,17 +20,32 @@ final readonly class DeadTitleKind implements ClashKind
         return 'dead-title';
     }
 
-    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
+    public function title(): string
+    {
+        return 'Dead title';
+    }
+
+    public function isRivalry(): bool
+    {
+        return false;
+    }
+
+    public function isNote(): bool
+    {
+        return false;
+    }
+
+    public function find(LoadedKeymap $keymap, Press $press, array $bindings): array
     {
         $clashes = [];
         foreach ($keymap->application->id === DesktopCatalogue::ID ? $bindings : [] as $binding) {
             if (! $keymap->application->knows($binding->command)) {
-                $clashes[] = new Clash($this->name(), Grade::Fault, [$binding], [$binding], static function () use ($keymap, $binding): string {
+                $clashes[] = new Clash($this, Grade::Fault, [$binding], [$binding], static function () use ($keymap, $binding): string {
                     $title = DesktopCatalogue::title($binding->command);
                     $nearest = NearestTitle::to($binding->command, $binding->context, $keymap->application);
-                    $place = Words::place($keymap, $binding);
+                    $context = Words::context($keymap, $binding);
 
-                    return "No menu of {$place} has the title \"{$title}\", so ".Words::chord($keymap, $binding).' does nothing there.'
+                    return "No menu of {$context} has the title \"{$title}\", so ".Words::chord($keymap, $binding).' does nothing there.'
                         .($nearest === null ? '' : ' The nearest is "'.DesktopCatalogue::title($nearest).'".');
                 });
             }

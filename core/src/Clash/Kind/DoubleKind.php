@@ -8,8 +8,10 @@ use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Text\Listing;
 
 /**
  * One chord and gesture, two commands, in one context or in two that are asked together with nothing to decide between them.
@@ -22,7 +24,22 @@ final readonly class DoubleKind implements ClashKind
         return 'double';
     }
 
-    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
+    public function title(): string
+    {
+        return 'Double';
+    }
+
+    public function isRivalry(): bool
+    {
+        return true;
+    }
+
+    public function isNote(): bool
+    {
+        return false;
+    }
+
+    public function find(LoadedKeymap $keymap, Press $press, array $bindings): array
     {
         $clashes = [];
         if (! $keymap->anyMeet($bindings)) {
@@ -58,7 +75,7 @@ final readonly class DoubleKind implements ClashKind
             LoadingRule::LastLineWins => array_slice($claims, 0, -1),
         };
 
-        return new Clash($this->name(), Grade::Fault, $claims, $losing, fn (): string => $this->sentence($keymap, $claims));
+        return new Clash($this, Grade::Fault, $claims, $losing, fn (): string => $this->sentence($keymap, $claims));
     }
 
     /** @param  non-empty-list<Binding>  $claims */
@@ -66,8 +83,8 @@ final readonly class DoubleKind implements ClashKind
     {
         $names = array_values(array_unique(array_map(static fn (Binding $one): string => Words::command($keymap, $one), $claims)));
         $chord = Words::chord($keymap, $claims[0]);
-        $place = Words::place($keymap, $claims[0]);
-        $start = count($names) === 1 ? "{$place} has {$chord} more than once for {$names[0]}." : "{$place} gives {$chord} to ".Words::listed($names).'.';
+        $context = Words::context($keymap, $claims[0]);
+        $start = count($names) === 1 ? "{$context} has {$chord} more than once for {$names[0]}." : "{$context} gives {$chord} to ".Listing::and($names).'.';
 
         return match ($keymap->application->loading) {
             LoadingRule::RefuseFile => "{$start} {$keymap->application->name} refuses the whole key file because of it.",
@@ -85,13 +102,13 @@ final readonly class DoubleKind implements ClashKind
         $contexts = $keymap->application->contexts;
         $clashes = [];
         $ids = array_keys($byContext);
-        for ($place = count($ids) - 1; $place > 0; $place--) {
-            for ($earlier = 0; $earlier < $place; $earlier++) {
-                if ($contexts->depth($ids[$earlier]) === $contexts->depth($ids[$place]) && $contexts->overlap($ids[$earlier], $ids[$place])) {
-                    $kept = array_values(array_filter([$keymap->kept($byContext[$ids[$earlier]]), $keymap->kept($byContext[$ids[$place]])]));
-                    if (count($kept) === 2 && $kept[0]->command !== $kept[1]->command) {
-                        $clashes[] = new Clash($this->name(), Grade::Fault, $kept, $kept, static fn (): string => Words::listed(array_map(static fn (Binding $binding): string => Words::place($keymap, $binding), $kept))
-                            .' can be active together and both have '.Words::chord($keymap, $kept[0]).'; nothing decides which of them gets it.');
+        for ($index = count($ids) - 1; $index > 0; $index--) {
+            for ($earlier = 0; $earlier < $index; $earlier++) {
+                if ($contexts->depth($ids[$earlier]) === $contexts->depth($ids[$index]) && $contexts->overlap($ids[$earlier], $ids[$index])) {
+                    $loaded = array_values(array_filter([$keymap->loaded($byContext[$ids[$earlier]]), $keymap->loaded($byContext[$ids[$index]])]));
+                    if (count($loaded) === 2 && $loaded[0]->command !== $loaded[1]->command) {
+                        $clashes[] = new Clash($this, Grade::Fault, $loaded, $loaded, static fn (): string => Listing::and(array_map(static fn (Binding $binding): string => Words::context($keymap, $binding), $loaded))
+                            .' can be active together and both have '.Words::chord($keymap, $loaded[0]).'; nothing decides which of them gets it.');
                     }
                 }
             }

@@ -7,8 +7,10 @@ namespace Zebrafinch\Core\Clash\Kind;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Text\Listing;
 
 /** One chord for several commands in contexts that never meet: often just what is wanted. */
 final readonly class ParallelKind implements ClashKind
@@ -18,15 +20,30 @@ final readonly class ParallelKind implements ClashKind
         return 'parallel';
     }
 
-    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
+    public function title(): string
+    {
+        return 'Parallel';
+    }
+
+    public function isRivalry(): bool
+    {
+        return false;
+    }
+
+    public function isNote(): bool
+    {
+        return true;
+    }
+
+    public function find(LoadedKeymap $keymap, Press $press, array $bindings): array
     {
         $clashes = [];
         foreach (count($bindings) > 1 ? $keymap->gestures() : [] as $gesture) {
-            $kept = array_filter(array_map($keymap->kept(...), $keymap->claims($bindings, $gesture)));
-            $apart = array_values(array_filter($kept, fn (Binding $one): bool => array_filter($kept, fn (Binding $other): bool => $this->areApart($keymap, $one, $other)) !== []));
+            $loaded = array_filter(array_map($keymap->loaded(...), $keymap->claims($bindings, $gesture)));
+            $apart = array_values(array_filter($loaded, fn (Binding $one): bool => array_filter($loaded, fn (Binding $other): bool => $this->areApart($keymap, $one, $other)) !== []));
             if ($apart !== []) {
-                $clashes[] = new Clash($this->name(), Grade::Note, $apart, [], static fn (): string => Words::chord($keymap, $apart[0]).' runs '
-                    .Words::listed(array_map(static fn (Binding $one): string => Words::command($keymap, $one).' in '.Words::place($keymap, $one), $apart)).'; these never meet.');
+                $clashes[] = new Clash($this, Grade::Note, $apart, [], static fn (): string => Words::chord($keymap, $apart[0]).' runs '
+                    .Listing::and(array_map(static fn (Binding $one): string => Words::command($keymap, $one).' in '.Words::context($keymap, $one), $apart)).'; these never meet.');
             }
         }
 

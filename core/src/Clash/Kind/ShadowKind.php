@@ -8,9 +8,11 @@ use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Who;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
+use Zebrafinch\Core\Text\Listing;
 
 /**
  * A binding that hides others while its context has the focus, or a menu title that the desktop takes the chord for; says which
@@ -23,7 +25,22 @@ final readonly class ShadowKind implements ClashKind
         return 'shadow';
     }
 
-    public function find(LoadedKeymap $keymap, string $press, array $bindings): array
+    public function title(): string
+    {
+        return 'Shadow';
+    }
+
+    public function isRivalry(): bool
+    {
+        return false;
+    }
+
+    public function isNote(): bool
+    {
+        return false;
+    }
+
+    public function find(LoadedKeymap $keymap, Press $press, array $bindings): array
     {
         $clashes = [];
         $desktop = $keymap->desktop?->taking($press);
@@ -31,19 +48,19 @@ final readonly class ShadowKind implements ClashKind
             return [];
         }
         foreach ($keymap->gestures() as $gesture) {
-            $kept = array_filter(array_map($keymap->kept(...), $keymap->claims($bindings, $gesture)));
-            if ($desktop === null && count($kept) < 2) {
+            $loaded = array_filter(array_map($keymap->loaded(...), $keymap->claims($bindings, $gesture)));
+            if ($desktop === null && count($loaded) < 2) {
                 continue;
             }
-            foreach ($desktop === null ? $kept : [$desktop] as $hider) {
+            foreach ($desktop === null ? $loaded : [$desktop] as $hider) {
                 $hidden = [];
-                foreach ($kept as $one) {
+                foreach ($loaded as $one) {
                     if ($one->command !== $hider->command && ($desktop !== null || $this->isAskedFirst($keymap, $hider, $one))) {
                         $hidden[] = $one;
                     }
                 }
                 if ($hidden !== []) {
-                    $clashes[] = new Clash($this->name(), Grade::Warning, [$hider, ...$hidden], $hidden, fn (): string => $this->sentence($keymap, $hider, $hidden));
+                    $clashes[] = new Clash($this, Grade::Warning, [$hider, ...$hidden], $hidden, fn (): string => $this->sentence($keymap, $hider, $hidden));
                 }
             }
         }
@@ -72,7 +89,7 @@ final readonly class ShadowKind implements ClashKind
         $losses = array_map(fn (Binding $lost): string => Words::command($keymap, $lost).$this->otherWay($keymap, $lost, $focus), $hidden);
         $start = $isFromDesktop ? 'The desktop takes '.Words::chord($keymap, $hider).' for the menu title of ' : 'While '.$keymap->application->contexts->get($focus)->name.' has the focus, '.Words::chord($keymap, $hider).' runs ';
 
-        return $start.Words::command($keymap, $hider).' and hides '.Words::listed($losses).'.';
+        return $start.Words::command($keymap, $hider).' and hides '.Listing::and($losses).'.';
     }
 
     private function otherWay(LoadedKeymap $keymap, Binding $lost, string $focus): string

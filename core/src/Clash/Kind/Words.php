@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Clash\Kind;
 
 use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /** What the sentences of clashes are made of. */
 final readonly class Words
@@ -21,16 +21,8 @@ final readonly class Words
         return $keymap->application->commandName($binding->command);
     }
 
-    public static function place(LoadedKeymap $keymap, Binding $binding): string
+    public static function context(LoadedKeymap $keymap, Binding $binding): string
     {
         return $binding->context === Context::DESKTOP ? 'Desktop' : $keymap->application->contexts->get($binding->context)->name;
-    }
-
-    /** @param  non-empty-list<string>  $names */
-    public static function listed(array $names): string
-    {
-        $last = array_pop($names);
-
-        return $names === [] ? $last : implode(', ', $names).' and '.$last;
     }
 }

@@ -6,8 +6,9 @@ namespace Zebrafinch\Core\Clash\Settle;
 
 use Zebrafinch\Core\Clash\Alternative;
 use Zebrafinch\Core\Clash\AlternativeKind;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /** What a repair costs the person: forgetting, relearning, reaching further. Weights are common practice, no source. */
 final readonly class Price
@@ -29,21 +30,21 @@ final readonly class Price
     /** mm of travel that weigh as much as one unit. */
     private const MM = 100.0;
 
-    /** @param  array<string, true>  $faulty  presses that have a fault */
+    /** @param  array<string, Press>  $faulty  by id: presses that have a fault */
     public function __construct(private LoadedKeymap $keymap, private array $faulty)
     {
     }
 
-    /** @param  list<Binding>  $kept  what stays on the press */
-    public function ofDropping(Binding $binding, array $kept): float
+    /** @param  list<Binding>  $staying  what stays on the press */
+    public function ofDropping(Binding $binding, array $staying): float
     {
-        foreach ($kept as $one) {
+        foreach ($staying as $one) {
             if ($one->id() === $binding->id()) {
                 return self::LOSES_NOTHING;
             }
         }
         foreach ($this->keymap->bindings()->ofCommand($binding->command) as $other) {
-            if (! isset($this->faulty[$this->keymap->seat->pressIds($other->chord)[0]])) {
+            if (! isset($this->faulty[$this->keymap->seat->press($other->chord)->id])) {
                 return self::LOSES_ONE_OF_SEVERAL;
             }
         }

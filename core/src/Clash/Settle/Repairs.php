@@ -10,9 +10,10 @@ use Zebrafinch\Core\Clash\Alternatives;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Grade;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
 
 /** All repairs of one press: each of its bindings is kept, dropped or changed into something else, so that no fault is left. */
 final readonly class Repairs
@@ -25,7 +26,7 @@ final readonly class Repairs
     }
 
     /** @return list<Repair> the cheapest first */
-    public function of(string $press): array
+    public function of(Press $press): array
     {
         $bindings = $this->keymap->onPress($press);
         $options = $this->options($bindings);
@@ -81,10 +82,10 @@ final readonly class Repairs
      * @param  list<Binding>  $bindings
      * @param  list<Alternative|bool>  $combination
      */
-    private function repair(string $press, array $bindings, array $combination): ?Repair
+    private function repair(Press $press, array $bindings, array $combination): ?Repair
     {
         $change = Change::none();
-        $kept = array_values(array_filter($bindings, static fn (Binding $one, int $at): bool => $combination[$at] === true, ARRAY_FILTER_USE_BOTH));
+        $staying = array_values(array_filter($bindings, static fn (Binding $one, int $at): bool => $combination[$at] === true, ARRAY_FILTER_USE_BOTH));
         $cost = 0.0;
         $steps = [];
         $takes = [];
@@ -96,7 +97,7 @@ final readonly class Repairs
             $change = $change->removing($binding);
             $called = $this->keymap->application->commandName($binding->command).' ('.$this->keymap->application->contexts->get($binding->context)->name.')';
             if ($choice === false) {
-                $cost += $this->price->ofDropping($binding, $kept);
+                $cost += $this->price->ofDropping($binding, $staying);
                 $steps[] = "{$called} loses the chord";
 
                 continue;
@@ -106,14 +107,14 @@ final readonly class Repairs
             $steps[] = ($choice->kind === AlternativeKind::Move ? "{$called} moves " : "{$called} changes ").$choice->words;
             if ($choice->kind === AlternativeKind::Move) {
                 $gesture = $this->keymap->application->tellsHold ? $binding->gesture->value : '';
-                $takes[trim($this->keymap->seat->pressIds($choice->binding->chord)[0].' '.$gesture)][] = $choice->binding->context;
+                $takes[trim($this->keymap->seat->press($choice->binding->chord)->id.' '.$gesture)][] = $choice->binding->context;
             }
         }
 
         return $this->leavesFault($change, $press) ? null : new Repair($press, $change, $cost, $steps, $takes);
     }
 
-    private function leavesFault(Change $change, string $press): bool
+    private function leavesFault(Change $change, Press $press): bool
     {
         $after = $this->keymap->after($change);
         $clashes = $this->docket->on([$press, ...$after->touchedBy($change)], $after);

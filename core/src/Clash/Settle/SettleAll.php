@@ -9,9 +9,9 @@ use Zebrafinch\Core\Clash\Alternatives;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Grade;
-use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\LoadedKeymap;
-use Zebrafinch\Core\Remap\FreeChords;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Press;
+use Zebrafinch\Core\Offer\Offers;
 
 /**
  * Finds a cheapest set of repairs that leaves no fault. Faults of different presses have nothing to do with each other, except
@@ -40,10 +40,10 @@ final class SettleAll
     }
 
     /** @param  int  $mostMoves  free chords that are tried for each binding */
-    public static function of(LoadedKeymap $keymap, Docket $docket, FreeChords $free, int $mostMoves = 8): Settlement
+    public static function of(LoadedKeymap $keymap, Docket $docket, Offers $free, int $mostMoves = 8): Settlement
     {
         $faulty = self::faultyPresses($keymap, $docket);
-        $repairs = new Repairs($keymap, $docket, new Alternatives($free), new Price($keymap, array_fill_keys($faulty, true)), $mostMoves);
+        $repairs = new Repairs($keymap, $docket, new Alternatives($free), new Price($keymap, $faulty), $mostMoves);
         $search = new self($keymap->application->contexts);
         foreach ($faulty as $press) {
             $ofPress = $repairs->of($press);
@@ -55,13 +55,17 @@ final class SettleAll
         return $search->settle();
     }
 
-    /** @return list<string> */
+    /** @return array<string, Press> by id */
     private static function faultyPresses(LoadedKeymap $keymap, Docket $docket): array
     {
         $faults = array_filter($docket->of($keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault);
-        $bindings = array_merge(...array_values(array_map(static fn (Clash $one): array => $one->bindings, $faults)));
+        $presses = [];
+        foreach (array_merge(...array_values(array_map(static fn (Clash $fault): array => $fault->bindings, $faults))) as $binding) {
+            $press = $keymap->seat->press($binding->chord);
+            $presses[$press->id] = $press;
+        }
 
-        return array_values(array_unique(array_map(static fn (Binding $one): string => $keymap->seat->pressIds($one->chord)[0], $bindings)));
+        return $presses;
     }
 
     private function settle(): Settlement

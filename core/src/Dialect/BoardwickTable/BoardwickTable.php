@@ -8,15 +8,16 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\EntryList;
 use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\KeyFileText;
 use Zebrafinch\Core\Dialect\KeySpelling;
-use Zebrafinch\Core\Dialect\Lines;
-use Zebrafinch\Core\Dialect\PlainText;
-use Zebrafinch\Core\Dialect\Span;
+use Zebrafinch\Core\Dialect\LineEdits;
 use Zebrafinch\Core\Dialect\SpelledChords;
 use Zebrafinch\Core\Dialect\UnreadableKeyFile;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\Span;
 
 /**
  * Boardwick's key file, comma-separated by RFC 4180, after a header record:
@@ -54,10 +55,10 @@ final readonly class BoardwickTable implements Dialect
 
     public function read(string $bytes, Application $application): KeyFile
     {
-        PlainText::check($bytes);
+        KeyFileText::check($bytes);
         $list = new EntryList($application);
         $headerSeen = false;
-        foreach (CsvRecords::of($bytes) as $line => [$fields, $whole]) {
+        foreach (KeyFileText::scan(static fn (): array => iterator_to_array(CsvRecords::of($bytes))) as $line => [$fields, $whole]) {
             $text = rtrim($whole->of($bytes), "\r\n");
             if ($headerSeen) {
                 $this->takeRecord($list, $fields, $text, $line, $whole);
@@ -106,7 +107,7 @@ final readonly class BoardwickTable implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return Lines::edits($file, $removed, $added, fn (string $context, array $bindings): array => [
+        return LineEdits::of($file, $removed, $added, fn (string $context, array $bindings): array => [
             $file->insertAt[$context] ?? $file->insertElse,
             implode('', array_map(fn (Binding $one): string => implode(',', [$context, $this->spell($one), $one->gesture->value, self::field($one->command)]).$file->lineEnd(), $bindings)),
         ]);

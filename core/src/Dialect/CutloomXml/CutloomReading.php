@@ -9,11 +9,15 @@ use Zebrafinch\Core\Dialect\Entry;
 use Zebrafinch\Core\Dialect\Finding;
 use Zebrafinch\Core\Dialect\FindingKind;
 use Zebrafinch\Core\Dialect\KeyFile;
-use Zebrafinch\Core\Dialect\Span;
+use Zebrafinch\Core\Dialect\KeyFileText;
 use Zebrafinch\Core\Dialect\SpelledChords;
 use Zebrafinch\Core\Dialect\UnreadableKeyFile;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Text\Span;
+use Zebrafinch\Core\Text\Xml\XmlScanner;
+use Zebrafinch\Core\Text\Xml\XmlToken;
+use Zebrafinch\Core\Text\Xml\XmlTokenKind;
 
 /** One pass over the tags of a Cutloom key file. */
 final class CutloomReading
@@ -44,7 +48,7 @@ final class CutloomReading
     /** @throws UnreadableKeyFile */
     public function keyFile(): KeyFile
     {
-        $tags = XmlScanner::tags($this->bytes);
+        $tags = KeyFileText::scan(fn (): array => XmlScanner::tags($this->bytes));
         $root = $tags[0];
         if ($root->name !== CutloomXml::ROOT) {
             throw UnreadableKeyFile::otherFormat('<'.CutloomXml::ROOT.'>', "<{$root->name}>", $root->line);
@@ -122,7 +126,7 @@ final class CutloomReading
         }
         $unknown = array_diff(array_keys($tag->attributes), self::KNOWN_ATTRIBUTES);
         if ($unknown !== []) {
-            $this->find(FindingKind::Kept, $tag, 'Not understood and kept: '.implode(', ', $unknown).'.');
+            $this->find(FindingKind::Preserved, $tag, 'Not understood and kept: '.implode(', ', $unknown).'.');
         }
     }
 

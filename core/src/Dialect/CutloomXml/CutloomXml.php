@@ -7,9 +7,9 @@ namespace Zebrafinch\Core\Dialect\CutloomXml;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\KeyFileText;
 use Zebrafinch\Core\Dialect\KeySpelling;
-use Zebrafinch\Core\Dialect\Lines;
-use Zebrafinch\Core\Dialect\PlainText;
+use Zebrafinch\Core\Dialect\LineEdits;
 use Zebrafinch\Core\Dialect\SpelledChords;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keymap\Binding;
@@ -52,7 +52,7 @@ final readonly class CutloomXml implements Dialect
 
     public function read(string $bytes, Application $application): KeyFile
     {
-        PlainText::check($bytes);
+        KeyFileText::check($bytes);
 
         return (new CutloomReading($bytes, $application, $this->chords))->keyFile();
     }
@@ -69,7 +69,7 @@ final readonly class CutloomXml implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return Lines::edits($file, $removed, $added, fn (string $context, array $bindings): array => $this->insertion($file, $context, $bindings));
+        return LineEdits::of($file, $removed, $added, fn (string $context, array $bindings): array => $this->insertion($file, $context, $bindings));
     }
 
     /**

@@ -6,8 +6,8 @@ namespace Zebrafinch\Core\Dialect\DesktopTitles;
 
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
+use Zebrafinch\Core\Dialect\ChordMaps;
 use Zebrafinch\Core\Dialect\Dialect;
-use Zebrafinch\Core\Dialect\Json\ChordMaps;
 use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Dialect\KeySpelling;
 use Zebrafinch\Core\Dialect\SpelledChords;

@@ -7,10 +7,10 @@ namespace Zebrafinch\Core\Dialect\FaderloftTable;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\EntryList;
 use Zebrafinch\Core\Dialect\KeyFile;
-use Zebrafinch\Core\Dialect\Lines;
-use Zebrafinch\Core\Dialect\PlainText;
-use Zebrafinch\Core\Dialect\Span;
 use Zebrafinch\Core\Dialect\UnreadableKeyFile;
+use Zebrafinch\Core\Text\ByteOrderMark;
+use Zebrafinch\Core\Text\Lines;
+use Zebrafinch\Core\Text\Span;
 
 /** One pass over the lines of a Faderloft key file. */
 final class FaderloftReading
@@ -46,7 +46,7 @@ final class FaderloftReading
 
     private function requireHeader(string $text, int $line): void
     {
-        $fields = explode("\t", $line === 1 ? ltrim($text, PlainText::BYTE_ORDER_MARK) : $text);
+        $fields = explode("\t", $line === 1 ? ByteOrderMark::without($text) : $text);
         if (array_slice($fields, 0, count(FaderloftTable::HEADER)) !== FaderloftTable::HEADER) {
             $found = mb_strimwidth($text, 0, 60, '…');
             throw UnreadableKeyFile::otherFormat('the header "'.implode(' ⇥ ', FaderloftTable::HEADER).'"', $found === '' ? 'nothing' : "\"{$found}\"", $line);

@@ -7,8 +7,8 @@ namespace Zebrafinch\Core\Dialect\FaderloftTable;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\KeyFile;
-use Zebrafinch\Core\Dialect\Lines;
-use Zebrafinch\Core\Dialect\PlainText;
+use Zebrafinch\Core\Dialect\KeyFileText;
+use Zebrafinch\Core\Dialect\LineEdits;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Gesture;
@@ -45,7 +45,7 @@ final readonly class FaderloftTable implements Dialect
 
     public function read(string $bytes, Application $application): KeyFile
     {
-        PlainText::check($bytes);
+        KeyFileText::check($bytes);
 
         return (new FaderloftReading($bytes, $application, $this->chords))->keyFile();
     }
@@ -62,7 +62,7 @@ final readonly class FaderloftTable implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return Lines::edits($file, $removed, $added, fn (string $context, array $bindings): array => [
+        return LineEdits::of($file, $removed, $added, fn (string $context, array $bindings): array => [
             $file->insertAt[$context] ?? $file->insertElse,
             implode('', array_map(fn (Binding $one): string => implode("\t", [$context, $this->spell($one), $one->command]).$file->lineEnd(), $bindings)),
         ]);

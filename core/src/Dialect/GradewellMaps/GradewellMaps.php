@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Dialect\GradewellMaps;
 
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Dialect\ChordMaps;
 use Zebrafinch\Core\Dialect\Dialect;
-use Zebrafinch\Core\Dialect\Json\ChordMaps;
 use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Dialect\KeySpelling;
 use Zebrafinch\Core\Dialect\SpelledChords;

@@ -8,14 +8,16 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\EntryList;
 use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\KeyFileText;
 use Zebrafinch\Core\Dialect\KeySpelling;
-use Zebrafinch\Core\Dialect\Lines;
-use Zebrafinch\Core\Dialect\PlainText;
-use Zebrafinch\Core\Dialect\Span;
+use Zebrafinch\Core\Dialect\LineEdits;
 use Zebrafinch\Core\Dialect\SpelledChords;
 use Zebrafinch\Core\Dialect\UnreadableKeyFile;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Text\ByteOrderMark;
+use Zebrafinch\Core\Text\Lines;
+use Zebrafinch\Core\Text\Span;
 
 /**
  * Rotomere's key file, in YAML: a list for each context. A key is named by the character that it types, so the same line
@@ -58,11 +60,11 @@ final readonly class RotomereList implements Dialect
 
     public function read(string $bytes, Application $application): KeyFile
     {
-        PlainText::check($bytes);
+        KeyFileText::check($bytes);
         $list = new EntryList($application);
         $context = null;
         foreach (Lines::of($bytes) as $line => [$text, $at, $whole]) {
-            $plain = $line === 1 ? (string) preg_replace('/^'.PlainText::BYTE_ORDER_MARK.'/', '', $text) : $text;
+            $plain = $line === 1 ? ByteOrderMark::without($text) : $text;
             if (preg_match('/^\s*(#|$|---\s*$)/', $plain) === 1) {
                 continue;
             }
@@ -117,7 +119,7 @@ final readonly class RotomereList implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return Lines::edits($file, $removed, $added, function (string $context, array $bindings) use ($file): array {
+        return LineEdits::of($file, $removed, $added, function (string $context, array $bindings) use ($file): array {
             $end = $file->lineEnd();
             $lines = implode('', array_map(fn (Binding $one): string => "    - {$this->spell($one)}: {$one->command}{$end}", $bindings));
             $offset = $file->insertAt[$context] ?? null;

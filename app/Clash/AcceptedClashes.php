@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clash;
+
+use App\Models\AcceptedClash;
+use App\Models\User;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** The clashes that somebody wants as they are, each until one of its bindings changes. */
+final readonly class AcceptedClashes
+{
+    /**
+     * @param  list<string>  $clashes  identities
+     * @return Collection<string, AcceptedClash> by the identity of the clash
+     */
+    public function among(User $user, string $application, array $clashes): Collection
+    {
+        return $user->kit->acceptedClashes()->where('application', $application)->whereIn('clash', $clashes)->get()->keyBy('clash');
+    }
+
+    /** @return list<string> identities; some may be of clashes that are gone */
+    public function all(User $user, string $application): array
+    {
+        return array_values($user->kit->acceptedClashes()->where('application', $application)->pluck('clash')->map(strval(...))->all());
+    }
+
+    public function accept(User $user, string $application, string $clash, string $reason): void
+    {
+        DB::transaction(fn () => $user->kit->acceptedClashes()->updateOrCreate(['application' => $application, 'clash' => $clash], ['reason' => $reason]));
+    }
+
+    public function withdraw(User $user, string $application, string $clash): void
+    {
+        DB::transaction(fn () => $user->kit->acceptedClashes()->where('application', $application)->where('clash', $clash)->delete());
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Across;
+
+use App\Across\CarriedOver;
+use App\Http\Requests\Across\CarryOverRequest;
+use App\Http\Resources\Across\CarryOverResource;
+use App\Models\Suite;
+use App\Models\User;
+use App\Suite\SuiteSeats;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Across\CarryOver\Report;
+use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Keyboard\Seat;
+
+/** Makes an application behave like others: first the report of every binding, then a keymap of its own. */
+final readonly class CarryOverController
+{
+    public function __construct(private CarriedOver $carriedOver, private SuiteSeats $seats, private Docket $docket)
+    {
+    }
+
+    public function preview(CarryOverRequest $request, #[CurrentUser] User $user, Seat $seat): CarryOverResource
+    {
+        return new CarryOverResource($this->report($request, $user, $seat), $this->docket, $seat);
+    }
+
+    public function save(CarryOverRequest $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
+    {
+        $report = $this->report($request, $user, $seat);
+        $this->carriedOver->save($user, $report, $request->string('name')->trim()->toString());
+
+        return (new CarryOverResource($report, $this->docket, $seat))->withStatus(201);
+    }
+
+    private function report(CarryOverRequest $request, User $user, Seat $seat): Report
+    {
+        $suite = $request->filled('suite') ? Suite::query()->where('slug', $request->string('suite')->toString())->firstOrFail() : null;
+        $there = $suite === null ? $seat : $this->seats->of($suite);
+
+        return $this->carriedOver->report($user, $request->sources(), $request->validated('target'), $seat, $there, $request->said());
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Keymap;
+
+use App\Http\Requests\Keymap\ChangeRequest;
+use App\Http\Requests\Keymap\ComparisonRequest;
+use App\Http\Requests\Keymap\RevertRequest;
+use App\Http\Requests\Keymap\VersionRequest;
+use App\Http\Resources\Keymap\ComparisonResource;
+use App\Http\Resources\Keymap\KeymapResource;
+use App\Keymap\KeymapEditor;
+use App\Keymap\KitReader;
+use App\Library\Library;
+use App\Models\Keymap;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Support\Facades\Gate;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Comparison;
+
+/** A keymap through time: changes, undo and redo, saving, comparing, and going back. */
+final readonly class KeymapHistoryController
+{
+    public function __construct(private Library $library, private KeymapEditor $editor, private KitReader $kit)
+    {
+    }
+
+    public function change(ChangeRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    {
+        $application = $this->library->application($keymap->application);
+        $change = $request->change($application, $this->library->dialect($application));
+        $title = $request->string('title')->toString();
+        $this->editor->change($keymap, $user, $request->integer('version'), $title, $change, $request->boolean('on_top'));
+
+        return $this->answer($user, $keymap, $seat);
+    }
+
+    public function undo(VersionRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    {
+        $this->editor->undo($keymap, $request->integer('version'));
+
+        return $this->answer($user, $keymap, $seat);
+    }
+
+    public function redo(VersionRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    {
+        $this->editor->redo($keymap, $request->integer('version'));
+
+        return $this->answer($user, $keymap, $seat);
+    }
+
+    public function save(VersionRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    {
+        $this->editor->save($keymap, $request->integer('version'));
+
+        return $this->answer($user, $keymap, $seat);
+    }
+
+    /** Back to the last save or to the factory keymap, all of it, one context or one command: a change like any other, which can be undone. */
+    public function revert(RevertRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    {
+        $to = $this->other($keymap, $request->string('to')->toString());
+        $comparison = Comparison::between($keymap->bindings, $to)->only($request->optional('context'), $request->optional('command'));
+        $change = $comparison->change();
+        if (! $change->isEmpty()) {
+            $title = $request->title($this->library->application($keymap->application));
+            $this->editor->change($keymap, $user, $request->integer('version'), $title, $change);
+        }
+
+        return $this->answer($user, $keymap, $seat);
+    }
+
+    /** What leads from the last save, the factory keymap or another keymap to this one, command by command. */
+    public function compare(ComparisonRequest $request, Keymap $keymap, Seat $seat): ComparisonResource
+    {
+        $with = $request->string('with')->toString();
+        $name = match ($with) {
+            'saved' => 'the last save',
+            'factory' => 'the factory keymap',
+            default => Keymap::query()->findOrFail((int) $with)->name,
+        };
+
+        return new ComparisonResource(
+            Comparison::between($this->other($keymap, $with), $keymap->bindings),
+            $name,
+            $this->library->application($keymap->application),
+            $seat,
+        );
+    }
+
+    private function other(Keymap $keymap, string $which): Bindings
+    {
+        if ($which === 'saved') {
+            return $keymap->saved_bindings;
+        }
+        if ($which === 'factory') {
+            return $this->library->factoryBindings($this->library->application($keymap->application));
+        }
+        $other = Keymap::query()->where('application', $keymap->application)->findOrFail((int) $which);
+        Gate::authorize('view', $other);
+
+        return $other->bindings;
+    }
+
+    private function answer(User $user, Keymap $keymap, Seat $seat): KeymapResource
+    {
+        return new KeymapResource($this->kit->of($user, $this->library->application($keymap->application)), $seat);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Remap;
+
+use App\Http\Requests\Remap\RemapRequest;
+use App\Http\Resources\Remap\RemapResource;
+use App\Keymap\KitReader;
+use App\Library\Library;
+use App\Models\User;
+use App\Suite\SuiteSeats;
+use Illuminate\Container\Attributes\CurrentUser;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\Binding;
+
+/** A command, its chords, the best free ones, and, when a chord is named, the ways to get it. A preview: nothing here writes. */
+final readonly class RemapController
+{
+    private const MOST_OFFERS = 8;
+
+    public function __construct(private KitReader $kit, private Docket $docket, private SuiteSeats $seats, private Library $library)
+    {
+    }
+
+    public function __invoke(RemapRequest $request, #[CurrentUser] User $user, Application $application, Seat $seat): RemapResource
+    {
+        $keymap = $this->kit->of($user, $application)->at($seat);
+        $command = $application->command($request->string('command')->toString());
+        $context = $application->contexts->get($request->string('context', $command->home)->toString());
+        $offers = $this->kit->offers($user, $application, $seat, $this->seats->named($request->suites()));
+        $wanted = $request->filled('chord')
+            ? new Binding($request->chord($seat, $application), $command->id, $context->id, $request->gesture())
+            : null;
+
+        return new RemapResource(
+            $keymap,
+            $command,
+            $context,
+            $offers->for($keymap, $command->id, $context->id, self::MOST_OFFERS),
+            $wanted,
+            $wanted === null ? null : $this->inFront($user, $application, $wanted, $seat),
+            $this->docket,
+            $this->library->reserved(),
+        );
+    }
+
+    /** The application that the desktop would take a chord from; null where the desktop is not asked. */
+    private function inFront(User $user, Application $application, Binding $wanted, Seat $seat): ?LoadedKeymap
+    {
+        $isTitle = $application->id === DesktopCatalogue::ID && in_array($wanted->context, $this->library->applicationIds(), true);
+
+        return $isTitle ? $this->kit->of($user, $this->library->application($wanted->context))->at($seat) : null;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Suite;
+
+use App\Http\Requests\Suite\ImportRequest;
+use App\Http\Resources\KeyFile\KeyFileReportResource;
+use App\KeyFile\KeyFiles;
+use App\Library\Library;
+use App\Models\Suite;
+use App\Models\User;
+use App\Suite\NoReportedFile;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Keyboard\Seat;
+
+/** Imports the key file that a suite has reported, as if somebody had brought it in. */
+final readonly class ImportController
+{
+    public function __invoke(
+        ImportRequest $request,
+        #[CurrentUser] User $user,
+        Suite $suite,
+        Seat $seat,
+        Library $library,
+        KeyFiles $keyFiles,
+    ): JsonResponse {
+        $application = $library->application($request->string('application')->toString());
+        $bytes = $suite->files()->where('application', $application->id)->value('reported_bytes');
+        $file = $keyFiles->bringIn($user, $application, "{$suite->name}, as it is there", $bytes ?? throw NoReportedFile::of($suite, $application->name));
+
+        return (new KeyFileReportResource($file, $library, $seat))->withStatus(201);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Travel;
+
+use App\Http\Requests\Travel\StartVariantRequest;
+use App\Http\Requests\Travel\TravelRequest;
+use App\Http\Resources\Keymap\KeymapResource;
+use App\Http\Resources\Travel\TravelResource;
+use App\Keymap\CurrentKeymap;
+use App\Keymap\KeymapStarter;
+use App\Keymap\KitReader;
+use App\Library\Library;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Travel\TravelCheck;
+
+/** A whole kit against another keyboard, and keymaps for the road. */
+final readonly class TravelController
+{
+    public function __construct(private KitReader $kit, private KeymapStarter $starter, private Library $library)
+    {
+    }
+
+    public function show(TravelRequest $request, #[CurrentUser] User $user, Seat $seat): TravelResource
+    {
+        $checks = array_map(fn (CurrentKeymap $keymap): array => [
+            $keymap,
+            new TravelCheck($this->library->reserved(), $this->kit->offers($user, $keymap->application, $seat)),
+        ], $this->kit->all($user));
+
+        return new TravelResource($checks, $seat, $request->there($this->library));
+    }
+
+    /** A keymap that follows the one in use and has other chords where the road needs them. It is in use from then on. */
+    public function store(StartVariantRequest $request, #[CurrentUser] User $user, Application $application, Seat $seat): JsonResponse
+    {
+        $change = $request->change($application, $this->library->dialect($application));
+        $this->starter->variant($user, $this->kit->of($user, $application), $request->string('name')->toString(), $change);
+
+        return (new KeymapResource($this->kit->of($user, $application), $seat))->withStatus(201);
+    }
+}

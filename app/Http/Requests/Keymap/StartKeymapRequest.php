@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Keymap;
+
+use App\Http\Requests\TakesChange;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A new keymap: a copy of the factory one with an optional first change, or a key file that was brought in. */
+final class StartKeymapRequest extends FormRequest
+{
+    use TakesChange;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [...$this->changeRules('sometimes'), 'name' => ['required', 'string', 'max:60'], 'key_file' => ['sometimes', 'integer']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [...$this->changeMessages(), 'name' => 'Give the keymap a name of up to 60 characters.'];
+    }
+}

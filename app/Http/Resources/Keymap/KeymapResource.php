@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Keymap;
+
+use App\Keymap\CurrentKeymap;
+use App\Resources\JsonAnswer;
+use App\Resources\Shapes;
+use Illuminate\Http\Request;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\Comparison;
+
+/** What somebody works with in one application. */
+final class KeymapResource extends JsonAnswer
+{
+    public function __construct(private readonly CurrentKeymap $current, private readonly Seat $seat)
+    {
+        parent::__construct($current);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $shapes = new Shapes($this->current->application, $this->seat);
+        $own = $this->current->own;
+
+        return [
+            'id' => $own?->id,
+            'application' => Shapes::application($this->current->application),
+            'name' => $this->current->name(),
+            'follows' => $own?->parent?->name,
+            'is_protected' => $own === null,
+            'version' => $own->version ?? 0,
+            'undo' => $own?->lastDone()?->title,
+            'redo' => $own?->firstUndone()?->title,
+            'tags' => $own->tags ?? [],
+            'saved_at' => $own?->saved_at->toIso8601String(),
+            'unsaved' => $own === null ? 0 : count(Comparison::between($own->saved_bindings, $this->current->bindings)->differences),
+            'bindings' => array_map($shapes->binding(...), $this->current->bindings->all()),
+        ];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Preset;
+
+use App\Models\Release;
+use App\Models\ReleaseFile;
+use App\Resources\JsonAnswer;
+use Illuminate\Http\Request;
+
+final class ReleaseResource extends JsonAnswer
+{
+    public function __construct(private readonly Release $release)
+    {
+        parent::__construct($release);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $this->release->loadMissing(['author', 'files', 'preset']);
+
+        return [
+            'id' => $this->release->id,
+            'preset' => $this->release->preset->name,
+            'number' => $this->release->number,
+            'note' => $this->release->note,
+            'author' => $this->release->author->name,
+            'digest' => $this->release->digest,
+            'created_at' => $this->release->created_at->toIso8601String(),
+            'applications' => $this->release->files->map(fn (ReleaseFile $file): array => [
+                'id' => $file->application,
+                'file_name' => $file->file_name,
+                'bindings' => count($this->release->content['keymaps'][$file->application]),
+            ])->all(),
+        ];
+    }
+}

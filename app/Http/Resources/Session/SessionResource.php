@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Session;
+
+use App\Models\User;
+use App\Resources\JsonAnswer;
+use Illuminate\Http\Request;
+use Zebrafinch\Core\Text\TextSize;
+
+/** Who is signed in, and what the page must know of the server. */
+final class SessionResource extends JsonAnswer
+{
+    /** @param  User|null  $user  null while nobody is signed in */
+    public function __construct(private readonly ?User $user)
+    {
+        parent::__construct($user);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'person' => $this->user === null ? null : [
+                'id' => $this->user->id,
+                'name' => $this->user->name,
+                'role' => $this->user->role->value,
+                'may_hand_over' => $this->user->role->mayHandOver(),
+            ],
+            'most_file_bytes' => TextSize::MOST_BYTES,
+        ];
+    }
+}

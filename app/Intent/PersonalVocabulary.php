@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intent;
+
+use App\Library\Library;
+use App\Models\OwnIntent;
+use App\Models\User;
+use Zebrafinch\Core\Intent\Proposals;
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Usage\Importance;
+
+/** What somebody's wishes are called and how much each counts: the shipped vocabulary with their own intents and matches, weighed by their usage log. */
+final readonly class PersonalVocabulary
+{
+    public function __construct(private Library $library)
+    {
+    }
+
+    public function vocabulary(User $user): Vocabulary
+    {
+        $matches = [];
+        foreach ($user->kit->ownMatches()->orderBy('id')->get() as $match) {
+            $matches[$match->application][] = ['command' => $match->command, 'intent' => $match->intent, ...($match->difference === null ? [] : ['difference' => $match->difference])];
+        }
+        $intents = $user->kit->ownIntents()->orderBy('id')->get()->map(static fn (OwnIntent $one): array => [
+            'id' => $one->wordId(), 'name' => $one->name, 'group' => $one->group, 'synonyms' => $one->synonyms, 'frequency' => $one->frequency->value,
+        ])->all();
+
+        return $intents === [] && $matches === [] ? $this->library->vocabulary() : $this->library->vocabulary()->with(array_values($intents), $matches);
+    }
+
+    public function importance(User $user, ?Vocabulary $vocabulary = null): Importance
+    {
+        return new Importance($vocabulary ?? $this->vocabulary($user), $user->kit->usage?->log());
+    }
+
+    /** What other applications teach about the commands of one. */
+    public function proposals(User $user, string $for): Proposals
+    {
+        $others = array_diff_key($this->library->applications(), [$for => true]);
+
+        return Proposals::from($this->vocabulary($user), $this->library->tradeWords(), array_values($others));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keymap;
+
+use App\Models\Keymap;
+use Illuminate\Support\Facades\DB;
+
+/** Names, tags, deleting and restoring: everything about a keymap that is not its bindings. */
+final readonly class KeymapShelf
+{
+    /**
+     * @param  list<string>|null  $tags  null to leave them
+     *
+     * @throws NameTaken
+     */
+    public function label(Keymap $keymap, ?string $name, ?array $tags): void
+    {
+        DB::transaction(function () use ($keymap, $name, $tags): void {
+            if ($name !== null && $name !== $keymap->name) {
+                $this->requireFreeName($keymap, $name);
+            }
+            $keymap->update(array_filter(['name' => $name, 'tags' => $tags === null ? null : array_values(array_unique($tags))], static fn (mixed $one): bool => $one !== null));
+        });
+    }
+
+    /** Can be restored. Keymaps that followed it keep their bindings and follow nothing. */
+    public function delete(Keymap $keymap): void
+    {
+        DB::transaction(function () use ($keymap): void {
+            $keymap->followers()->update(['parent_id' => null, 'overlay' => null]);
+            $keymap->update(['in_use' => false]);
+            $keymap->delete();
+        });
+    }
+
+    /** @throws NameTaken when another has got its name since */
+    public function restore(Keymap $keymap): void
+    {
+        DB::transaction(function () use ($keymap): void {
+            $this->requireFreeName($keymap, $keymap->name);
+            $keymap->restore();
+        });
+    }
+
+    /** @throws NameTaken */
+    private function requireFreeName(Keymap $keymap, string $name): void
+    {
+        if (Keymap::query()->where('kit_id', $keymap->kit_id)->where('application', $keymap->application)->where('name', $name)->where('id', '!=', $keymap->id)->exists()) {
+            throw NameTaken::by($name, ucfirst($keymap->application));
+        }
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keymap;
+
+use App\Library\Library;
+use App\Models\Keymap;
+use App\Models\User;
+use Closure;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Offer\Offers;
+
+/** Answers what a person's keymaps are now. */
+final readonly class KitReader
+{
+    public function __construct(private Library $library)
+    {
+    }
+
+    /** @return list<CurrentKeymap> one for each application */
+    public function all(User $user): array
+    {
+        return array_map($this->each($user), $this->library->applicationIds());
+    }
+
+    /** @return Closure(string): CurrentKeymap of an application, for those who ask for several: all are fetched at once, each is made when it is asked for */
+    public function each(User $user): Closure
+    {
+        $own = $user->kit->allInUse();
+        $desktop = $this->desktop($own->get(DesktopCatalogue::ID));
+        $made = [];
+
+        return function (string $application) use ($own, $desktop, &$made): CurrentKeymap {
+            return $made[$application] ??= $this->current($this->library->application($application), $own->get($application), $desktop);
+        };
+    }
+
+    public function of(User $user, Application $application): CurrentKeymap
+    {
+        $desktop = $application->id === DesktopCatalogue::ID ? null : $this->desktop($user->kit->inUse(DesktopCatalogue::ID));
+
+        return $this->current($application, $user->kit->inUse($application->id), $desktop);
+    }
+
+    private function desktop(?Keymap $own): ?CurrentKeymap
+    {
+        return $own === null || $own->bindings->all() === [] ? null : $this->current($this->library->application(DesktopCatalogue::ID), $own, null);
+    }
+
+    private function current(Application $application, ?Keymap $own, ?CurrentKeymap $desktop): CurrentKeymap
+    {
+        return new CurrentKeymap($application, $own->bindings ?? $this->library->factoryBindings($application), $own, $desktop);
+    }
+
+    /**
+     * Offers for one application, which know what its intents have in the others.
+     *
+     * @param  array<string, Seat>  $alsoAt  by the name of the suite: where the chords must be reached too
+     */
+    public function offers(User $user, Application $application, Seat $seat, array $alsoAt = []): Offers
+    {
+        if ($application->id === DesktopCatalogue::ID) {
+            return new Offers([], $alsoAt, $this->library->reserved(), array_combine($this->library->applicationIds(), array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->all($user))));
+        }
+        $vocabulary = $this->library->vocabulary();
+        $elsewhere = [];
+        foreach ($application->commands() as $command) {
+            $match = $vocabulary->matchFor($application->id, $command->id);
+            if ($match !== null) {
+                $elsewhere[$command->id] = $match->intent;
+            }
+        }
+        $others = array_filter($this->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
+
+        return new Offers(array_map(fn (string $intent): array => $this->firstChords($others, $intent), $elsewhere), $alsoAt, $this->library->reserved());
+    }
+
+    /**
+     * @param  array<CurrentKeymap>  $keymaps
+     * @return list<Chord>
+     */
+    private function firstChords(array $keymaps, string $intent): array
+    {
+        $chords = [];
+        foreach ($keymaps as $keymap) {
+            $match = $this->library->vocabulary()->matchOf($keymap->application->id, $intent);
+            $bindings = $match === null ? [] : $keymap->bindings->ofCommand($match->command);
+            if ($bindings !== []) {
+                $chords[] = $bindings[0]->chord;
+            }
+        }
+
+        return $chords;
+    }
+}

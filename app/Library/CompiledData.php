@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use Illuminate\Support\Facades\File;
+
+/**
+ * Arrays that are dear to make, compiled to PHP files: the opcode cache holds such an array in memory for all requests, and none of
+ * them builds it again.
+ */
+final class CompiledData
+{
+    /** @var string|null of the code of the core, as far as asked for */
+    private ?string $codeStamp = null;
+
+    public function __construct(private readonly string $folder, private readonly string $code)
+    {
+    }
+
+    /**
+     * @param  list<string>  $madeFrom  paths; when one of them changes, or any code of the core, the array is made anew
+     * @param  callable(): array<mixed>  $make
+     * @return mixed what $make gives, or gave when it was compiled
+     */
+    public function array(string $name, array $madeFrom, callable $make): mixed
+    {
+        $stamp = hash('xxh128', self::stamp($madeFrom).($this->codeStamp ??= self::stamp($this->codeFiles())));
+        $path = "{$this->folder}/{$name}-{$stamp}.php";
+        if (! File::exists($path)) {
+            File::ensureDirectoryExists($this->folder);
+            File::replace($path, '<?php return '.var_export($make(), true).';');
+        }
+
+        return require $path;
+    }
+
+    /** @param  list<string>  $paths */
+    private static function stamp(array $paths): string
+    {
+        return implode("\n", array_map(static fn (string $path): string => $path.' '.filemtime($path).' '.filesize($path), $paths));
+    }
+
+    /** @return list<string> whatever reads or makes what is compiled, whichever class of it that is */
+    private function codeFiles(): array
+    {
+        return array_values(File::glob("{$this->code}/{,*/,*/*/}*.php", GLOB_BRACE));
+    }
+}

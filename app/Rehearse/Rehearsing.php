@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rehearse;
+
+use App\Models\OrderKind;
+use App\Models\OrderState;
+use App\Models\Rehearsal;
+use App\Models\Suite;
+use App\Models\User;
+use App\Suite\SuiteSeats;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Keyboard\Modifier;
+use Zebrafinch\Core\Keyboard\Symbol;
+use Zebrafinch\Core\Keymap\Gesture;
+
+/** Asks a suite's agent to press chords in its stand-in applications. */
+final readonly class Rehearsing
+{
+    public function __construct(private SuiteSeats $seats)
+    {
+    }
+
+    public function begin(Suite $suite, User $user, Application $application): Rehearsal
+    {
+        return Rehearsal::query()->create(['suite_id' => $suite->id, 'user_id' => $user->id, 'application' => $application->id]);
+    }
+
+    /** @return bool false when the suite's keyboard has no press for the chord; nothing is asked then */
+    public function press(Rehearsal $rehearsal, Chord $chord, Gesture $gesture, Context $focus): bool
+    {
+        $seat = $this->seats->of($rehearsal->suite);
+        $made = $seat->press($chord)->made;
+        if (! $made?->key instanceof Key) {
+            return false;
+        }
+        $symbols = $seat->symbols($made->key);
+        $rehearsal->presses()->create([
+            'suite_id' => $rehearsal->suite_id,
+            'user_id' => $rehearsal->user_id,
+            'kind' => OrderKind::Press,
+            'state' => OrderState::Waiting,
+            'payload' => [
+                'rehearsal' => $rehearsal->id,
+                'application' => $rehearsal->application,
+                'focus' => $focus->id,
+                'focus_name' => $focus->name,
+                'chord' => $chord->id(),
+                'code' => $made->key->value,
+                'held' => array_map(static fn (Modifier $held): string => $held->value, $made->modifiers->all()),
+                'characters' => array_map(static fn (?Symbol $symbol): ?string => $symbol?->character, $symbols),
+                'dead' => array_map(static fn (?Symbol $symbol): bool => $symbol !== null && $symbol->isDead, $symbols),
+                'gesture' => $gesture->value,
+            ],
+        ]);
+
+        return true;
+    }
+}

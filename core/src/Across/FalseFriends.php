@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Across;
+
+use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Intent\IntentTrait;
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Keyboard\Press;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Usage\Importance;
+
+/**
+ * Finds the chords that mislead somebody who knows them from another application, or from another context of the same one. What
+ * destroys something comes first, then what the hands are most used to.
+ */
+final readonly class FalseFriends
+{
+    /** @param  list<LoadedKeymap>  $keymaps one for each application, at one seat */
+    public function __construct(private array $keymaps, private Vocabulary $vocabulary, private Importance $importance)
+    {
+    }
+
+    /** @return list<FalseFriend> the worst first */
+    public function all(): array
+    {
+        $found = [];
+        $order = [];
+        foreach ($this->sidesByPress() as [$press, $sides]) {
+            foreach ($sides as $instead) {
+                $expected = array_values(array_filter($sides, static fn (FriendSide $one): bool => self::misleads($one, $instead)));
+                if ($expected !== []) {
+                    $friend = new FalseFriend($press, $expected, $instead);
+                    $found[] = $friend;
+                    $order[] = [! $friend->isDangerous(), -$this->habit($friend), $friend->press->id];
+                }
+            }
+        }
+        asort($order);
+
+        return array_map(static fn (int $index): FalseFriend => $found[$index], array_keys($order));
+    }
+
+    /** How used the hands are to what they expect: each application that teaches it counts as much as it is used there. */
+    private function habit(FalseFriend $one): float
+    {
+        return array_sum(array_map(fn (FriendSide $side): float => $side->intent === null ? 0.0 : $this->importance->ofCommand($side->application->id, $side->command->id), $one->expected));
+    }
+
+    /** Only an intent can be expected elsewhere; a command that nobody has matched to one is known to its own application alone. */
+    private static function misleads(FriendSide $known, FriendSide $here): bool
+    {
+        return $known->intent !== null && $known->intent !== $here->intent && ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
+    }
+
+    /** @return list<array{Press, list<FriendSide>}> what each press does, where it does more than one thing: each command of an application once */
+    private function sidesByPress(): array
+    {
+        $presses = [];
+        $uses = [];
+        foreach ($this->keymaps as $index => $keymap) {
+            foreach ($keymap->presses() as $id => $press) {
+                if ($press->isPossible()) {
+                    $presses[$id] = $press;
+                    $uses[$id][$index] = $keymap->onPress($press);
+                }
+            }
+        }
+        $found = [];
+        foreach ($uses as $id => $byKeymap) {
+            $sides = [];
+            foreach (count($byKeymap) > 1 || count(reset($byKeymap)) > 1 ? $byKeymap : [] as $index => $bindings) {
+                $keymap = $this->keymaps[$index];
+                foreach ($this->obeyed($keymap, $bindings) as $command => $binding) {
+                    $sides[] = $this->side($keymap, (string) $command, $binding);
+                }
+            }
+            if (count($sides) > 1) {
+                $found[] = [$presses[$id], $sides];
+            }
+        }
+
+        return $found;
+    }
+
+    private function side(LoadedKeymap $keymap, string $id, Binding $binding): FriendSide
+    {
+        $command = $keymap->application->command($id);
+        $intent = $this->vocabulary->matchFor($keymap->application->id, $id)?->intent;
+        $isDestructive = $command->is(CommandTrait::Destructive) || ($intent !== null && in_array(IntentTrait::Destructive, $this->vocabulary->intent($intent)->traits, true));
+
+        return new FriendSide($keymap->application, $command, $binding, $intent, $isDestructive);
+    }
+
+    /**
+     * @param  list<Binding>  $bindings
+     * @return array<string, Binding> those that the application obeys, by command
+     */
+    private function obeyed(LoadedKeymap $keymap, array $bindings): array
+    {
+        if (count($bindings) === 1) {
+            return $keymap->application->knows($bindings[0]->command) ? [$bindings[0]->command => $bindings[0]] : [];
+        }
+        $obeyed = [];
+        foreach ($keymap->gestures() as $gesture) {
+            foreach ($keymap->claims($bindings, $gesture) as $claims) {
+                $loaded = $keymap->loaded($claims);
+                if ($loaded !== null && $keymap->application->knows($loaded->command)) {
+                    $obeyed[$loaded->command] ??= $loaded;
+                }
+            }
+        }
+
+        return $obeyed;
+    }
+}

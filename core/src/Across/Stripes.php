@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Across;
+
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Intent\Intent;
+use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Usage\Importance;
+
+/** How alike several applications are, intent by intent. */
+final readonly class Stripes
+{
+    /** @param  non-empty-list<LoadedKeymap>  $keymaps one for each application, at one seat, in the order of the columns */
+    public function __construct(private array $keymaps, private Vocabulary $vocabulary, private Importance $importance)
+    {
+    }
+
+    /** @return list<Stripe> intents that at least one application has, the most damage first */
+    public function all(): array
+    {
+        return Stripe::byDamage(array_values(array_filter(array_map($this->stripe(...), $this->vocabulary->intents()))));
+    }
+
+    public function stripe(Intent $intent): ?Stripe
+    {
+        $cells = [];
+        $left = null;
+        $isThere = false;
+        foreach ($this->keymaps as $keymap) {
+            $cells[] = $left = StripeCell::of($keymap, $this->vocabulary->matchOf($keymap->application->id, $intent->id), $left);
+            $isThere = $isThere || $left->command !== null;
+        }
+
+        return $isThere ? Stripe::of($intent, $cells, $this->importance->ofIntent($intent, array_map(static fn (LoadedKeymap $one): string => $one->application->id, $this->keymaps))) : null;
+    }
+
+    /**
+     * Intents that one application fulfils by several commands, mostly one for each context; each command is a cell.
+     *
+     * @return list<Stripe> the most damage first
+     */
+    public static function within(LoadedKeymap $keymap, Vocabulary $vocabulary, Importance $importance): array
+    {
+        $matches = [];
+        foreach ($vocabulary->matchesOf($keymap->application->id) as $match) {
+            $matches[$match->intent][] = $match;
+        }
+        $stripes = [];
+        foreach ($matches as $intent => $of) {
+            $cells = [];
+            $left = null;
+            foreach (count($of) > 1 ? $of : [] as $match) {
+                $cells[] = $left = StripeCell::of($keymap, $match, $left);
+            }
+            if ($cells !== []) {
+                $stripes[] = Stripe::of($vocabulary->intent((string) $intent), $cells, $importance->ofIntent($vocabulary->intent((string) $intent), [$keymap->application->id]));
+            }
+        }
+
+        return Stripe::byDamage($stripes);
+    }
+
+    /**
+     * The mean over the intents that two or more applications have, weighted by how often they are used; null when there are none.
+     *
+     * @param  list<Stripe>  $stripes
+     */
+    public function overall(array $stripes): ?float
+    {
+        $sum = 0.0;
+        $weights = 0.0;
+        foreach ($stripes as $stripe) {
+            if ($stripe->agreement !== null) {
+                $sum += $stripe->weight * $stripe->agreement;
+                $weights += $stripe->weight;
+            }
+        }
+
+        return $weights === 0.0 ? null : $sum / $weights;
+    }
+}

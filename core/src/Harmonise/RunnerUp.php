@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Harmonise;
+
+use Zebrafinch\Core\Keyboard\Chord;
+
+/** The next best choice for one command while all others stay as they were chosen. */
+final readonly class RunnerUp
+{
+    /**
+     * @param  Chord|null  $chord  null for none at all
+     * @param  float  $dearer  what it costs more, in the units of {@see Weights}
+     * @param  string  $reason  what makes most of that
+     */
+    public function __construct(public ?Chord $chord, public bool $isNow, public float $dearer, public string $reason)
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Reach;
+
+/** Who takes a reserved chord. */
+enum ReservedBy: string
+{
+    case System = 'system';
+    /** Kept only from pages in a browser; other applications get it. */
+    case Browser = 'browser';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Text\Xml;
+
+enum XmlTokenKind
+{
+    case Open;
+    case Close;
+    /** Opens and closes at once. */
+    case Single;
+}
