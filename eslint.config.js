@@ -16,6 +16,8 @@ export default defineConfig(
     rules: {
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      // Our own lists to choose from are form controls too.
+      'jsx-a11y/label-has-associated-control': ['error', { controlComponents: ['*Select'], depth: 3 }],
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
     },
   },

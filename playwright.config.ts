@@ -7,7 +7,7 @@ export default defineConfig({
   // The tests share one demo world, as people do.
   workers: 1,
   // Generous, for machines that are busy with other things.
-  timeout: 120_000,
+  timeout: 60_000,
   expect: { timeout: 20_000 },
   reporter: 'list',
   use: {
@@ -17,7 +17,14 @@ export default defineConfig({
     launchOptions: {
       // Debian's Chromium, built to run without a window system.
       executablePath: '/usr/bin/chromium-headless-shell',
-      args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
 })

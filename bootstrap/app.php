@@ -28,11 +28,20 @@ $app = Application::configure(basePath: dirname(__DIR__))
             Route::get('/{any?}', App\Http\Controllers\PageController::class)->where('any', '(?!api(/|$)).*')->name('page');
         },
     )
-    ->withCommands([App\Console\CarryFiles::class, App\Console\CheckFiles::class, App\Console\HarmoniseFiles::class, App\Console\WhoGetsChord::class])
+    ->withCommands([
+        App\Console\CarryFiles::class,
+        App\Console\CheckFiles::class,
+        App\Console\HarmoniseFiles::class,
+        App\Console\WhoGetsChord::class,
+    ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->use([ValidatePostSize::class, TrimStrings::class, ConvertEmptyStringsToNull::class, SecurityHeaders::class]);
         $middleware->group('people', [
-            EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ValidateCsrfToken::class, SubstituteBindings::class,
+            EncryptCookies::class,
+            AddQueuedCookiesToResponse::class,
+            StartSession::class,
+            ValidateCsrfToken::class,
+            SubstituteBindings::class,
         ]);
         $middleware->group('agents', [IdentifySuite::class, SubstituteBindings::class]);
         $middleware->alias(['seat' => BindSeat::class]);
@@ -41,7 +50,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn ($request): bool => $request->is('api/*'));
         $exceptions->dontReport(Zebrafinch\Core\Refusal::class);
-        $exceptions->render(fn (Throwable $error, Illuminate\Http\Request $request) => (new ProblemRenderer)->render($error, $request));
+        $exceptions->render(fn (Throwable $error, Illuminate\Http\Request $request) => (new ProblemRenderer())->render($error, $request));
     })
     ->create();
 

@@ -1,7 +1,12 @@
 import { expect, test, type Page } from '@playwright/test'
 import { arriveAt, ask, backToFactory, listenTo, nameTheCopy, signIn } from './support/demo'
 
-interface PlainBinding { chord: string; command: string; context: string; gesture?: 'tap' | 'hold' }
+interface PlainBinding {
+  chord: string
+  command: string
+  context: string
+  gesture?: 'tap' | 'hold'
+}
 
 const startKeymap = (page: Page, application: string, name: string, added: PlainBinding[]) =>
   ask(page, 'post', `/applications/${application}/keymaps`, { name, title: 'A few keys of my own', change: { removed: [], added } })
@@ -17,7 +22,11 @@ test('a take-over whose shadow is noticed before, and a swap', async ({ page }) 
   await listenTo(page, 'Space')
   await expect(page.getByText('Around it: Preview from here in Everywhere.')).toBeVisible()
   const use = page.getByRole('listitem').filter({ has: page.getByRole('button', { name: 'Use Space instead of Enter' }) })
-  await expect(use.getByText('New warning: While Layers has the focus, Space runs Rename layer and hides Preview from here, which no other chord reaches there.')).toBeVisible()
+  await expect(
+    use.getByText(
+      'New warning: While Layers has the focus, Space runs Rename layer and hides Preview from here, which no other chord reaches there.',
+    ),
+  ).toBeVisible()
   await use.getByRole('button').click()
   await nameTheCopy(page, 'Night titles')
   await expect(page.getByText('Space runs Rename layer in Layers already.')).toBeVisible()
@@ -43,11 +52,11 @@ test('what was undone, saved and changed is the same after a reload, and one can
   await page.getByRole('link', { name: '2 commands' }).click()
   await arriveAt(page, 'Changes')
   await expect(page.getByRole('row', { name: /Lock layer/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Take everything back to the last save' }).click()
+  await page.getByRole('button', { name: /^Revert everything to the last save/ }).click()
   await expect(page.getByText('Nothing differs from the last save.')).toBeVisible()
   await page.getByLabel('Compare with').selectOption('factory')
   await expect(page.getByRole('row', { name: /Rename layer/ })).toBeVisible()
-  await page.getByRole('button', { name: 'take back Rename layer' }).click()
+  await page.getByRole('button', { name: 'revert Rename layer' }).click()
   await expect(page.getByText('Nothing differs from the factory keymap.')).toBeVisible()
 })
 
@@ -55,24 +64,26 @@ test('a clash that is meant leaves the list, and returns when one of its chords 
   await signIn(page, 'sound')
   await startKeymap(page, 'faderloft', 'Night mix', [{ chord: 'KeyK', command: 'record', context: 'everywhere' }])
   await page.goto('/clashes/faderloft')
-  await expect(page.getByText('1 fault, 2 warnings, 0 meant.')).toBeVisible()
+  await expect(page.getByText('1 fault, 2 warnings, 0 accepted.')).toBeVisible()
   await page.getByRole('button', { name: /Double, fault.*Halt and Record/ }).click()
   await page.getByLabel('It is meant, because').fill('Until the foot switch is mended')
   await page.getByRole('button', { name: 'Accept it' }).click()
-  await expect(page.getByText('0 faults, 2 warnings, 1 meant.')).toBeVisible()
-  await expect(page.getByText('Meant: Until the foot switch is mended')).toBeVisible()
+  await expect(page.getByText('0 faults, 2 warnings, 1 accepted.')).toBeVisible()
+  await expect(page.getByText('Accepted: Until the foot switch is mended')).toBeVisible()
 
   // Record moves from K to another key and comes back with a third command: that is another clash.
   await page.goto('/remap/faderloft?command=arm-track&context=everywhere&chord=KeyK')
   await page.getByRole('button', { name: 'Add it and leave it with Halt and Record too' }).click()
   await page.goto('/clashes/faderloft')
-  await expect(page.getByText('1 fault, 2 warnings, 0 meant.')).toBeVisible()
+  await expect(page.getByText('1 fault, 2 warnings, 0 accepted.')).toBeVisible()
 })
 
 test('all faults are settled at once, one line left out, and undone in one step', async ({ page }) => {
   await signIn(page, 'assistant')
   await startKeymap(page, 'faderloft', 'Three faults', [
-    { chord: 'KeyK', command: 'record', context: 'everywhere' }, { chord: 'KeyV', command: 'knife', context: 'tracks' }, { chord: 'KeyM', command: 'arm-track', context: 'tracks' },
+    { chord: 'KeyK', command: 'record', context: 'everywhere' },
+    { chord: 'KeyV', command: 'knife', context: 'tracks' },
+    { chord: 'KeyM', command: 'arm-track', context: 'tracks' },
   ])
   await page.goto('/clashes/faderloft')
   await page.getByRole('button', { name: 'Settle all faults' }).click()
@@ -90,7 +101,11 @@ test('all faults are settled at once, one line left out, and undone in one step'
 test('a dead line in a file where the last line wins is shown, and its chord freed for it', async ({ page }) => {
   await signIn(page, 'motion')
   await page.goto('/applications/easeframe/bring-in')
-  await page.setInputFiles('input[type=file]', { name: 'easeframe.keys', mimeType: 'text/plain', buffer: Buffer.from('[canvas]\npen = g\nshape-tool = q\ntext-tool = g\n') })
+  await page.setInputFiles('input[type=file]', {
+    name: 'easeframe.keys',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('[canvas]\npen = g\nshape-tool = q\ntext-tool = g\n'),
+  })
   await expect(page.getByText('Undone by line 4, which gives the chord in Canvas to Text tool.')).toBeVisible()
   await page.getByRole('button', { name: 'free this chord for line 2' }).click()
   await expect(page.getByText('This line is gone from this copy')).toBeVisible()
@@ -103,7 +118,7 @@ test('a dead line in a file where the last line wins is shown, and its chord fre
 test('many chords move to another layer in one step', async ({ page }) => {
   await signIn(page, 'sound')
   await startKeymap(page, 'gradewell', 'Layers', [])
-  await page.goto('/several/gradewell')
+  await page.goto('/remap/gradewell/bulk-edit')
   await page.getByLabel('Of context').selectOption({ label: 'Mastering desk' })
   await page.getByRole('button', { name: /^choose all 8/ }).click()
   await page.getByLabel('Layer', { exact: true }).selectOption({ label: 'Alt' })
@@ -125,18 +140,18 @@ test('a command that only a menu has is bound through the desktop, by its exact 
   await expect(page.getByRole('region', { name: 'Cutloom' }).getByText('Relink media').first()).toBeVisible()
 })
 
-test('keymaps are tagged, switched, deleted and taken back', async ({ page }) => {
+test('keymaps are tagged, switched, deleted and restored', async ({ page }) => {
   await signIn(page, 'assistant')
   await startKeymap(page, 'rotomere', 'Desk', [])
   await startKeymap(page, 'rotomere', 'Road', [])
   await page.goto('/applications/rotomere')
   await page.getByRole('button', { name: 'name and tags of Road' }).click()
   await page.getByLabel('Tags, with commas between').fill('road, laptop')
-  await page.getByRole('button', { name: 'Keep these' }).click()
+  await page.getByRole('button', { name: 'Save these' }).click()
   await expect(page.getByText('laptop', { exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'use Desk' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Desk' }).getByText('in use')).toBeVisible()
   await page.getByRole('button', { name: 'delete Road' }).click()
-  await page.getByRole('button', { name: 'take Road back' }).click()
+  await page.getByRole('button', { name: 'restore Road' }).click()
   await expect(page.getByRole('button', { name: 'use Road' })).toBeVisible()
 })

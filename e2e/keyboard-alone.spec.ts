@@ -48,7 +48,7 @@ test('arrows move over the board, the readout tells the whole name, and Enter ch
   await expect(page.getByRole('region', { name: 'Board' })).toBeVisible()
   await tabTo(page, /^S: /)
   await page.keyboard.press('ArrowRight')
-  await expect(page.locator('.readout')).toContainText('D runs Add cross dissolve (Timeline).')
+  await expect(page.getByTestId('readout')).toContainText('D runs Add cross dissolve (Timeline).')
   await page.keyboard.press('ArrowUp')
   await expect(page.getByRole('button', { name: /^E: / })).toBeFocused()
   await page.keyboard.press('ArrowLeft')
@@ -61,13 +61,13 @@ test('arrows move over the board, the readout tells the whole name, and Enter ch
   await expect(page.getByText(/belongs to|Nobody holds/)).toBeVisible()
 })
 
-test('the first Tab leads past the places to the content', async ({ page }) => {
+test('the first Tab leads past the screens to the content', async ({ page }) => {
   await signIn(page, 'sound')
-  await page.goto('/match')
-  await expect(page.getByRole('heading', { name: 'Match' })).toBeVisible()
+  await page.goto('/across')
+  await expect(page.getByRole('heading', { name: 'Across' })).toBeVisible()
   await page.keyboard.press('Tab')
   await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused()
   await page.keyboard.press('Enter')
   await page.keyboard.press('Tab')
-  await expect(page.getByRole('button', { name: 'Stripes' })).toBeFocused()
+  await expect(page.getByRole('link', { name: 'Stripes' })).toBeFocused()
 })

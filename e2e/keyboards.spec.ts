@@ -8,7 +8,7 @@ const SWEDISH: Keyboard = { system: 'linux', board: 'full-iso', layout: 'swedish
 const winners = (page: Page, application: string) => page.getByRole('region', { name: application }).locator('[data-verdict=wins]')
 
 /** The key's cap on the board. */
-const cap = (page: Page, code: string) => page.locator(`.cap[data-key="${code}"]`)
+const cap = (page: Page, code: string) => page.locator(`button[data-key="${code}"]`)
 
 for (const [keyboard, code, legend, cutloom, faderloft] of [
   [GERMAN, 'KeyY', 'Z', 'Blade tool', null],
@@ -19,10 +19,13 @@ for (const [keyboard, code, legend, cutloom, faderloft] of [
   test(`${code} on a ${keyboard.layout} ${keyboard.board} is called ${legend} and answers as the key it is`, async ({ page }) => {
     await signIn(page, 'motion', keyboard)
     await listenTo(page, code)
-    await expect(page.locator('.who-chord')).toContainText(legend)
+    await expect(page.getByTestId('who-chord')).toContainText(legend)
     await expect(cap(page, code)).toContainText(legend)
     await expect(cap(page, code)).toHaveAttribute('data-chosen', 'true')
-    for (const [application, command] of [['Cutloom', cutloom], ['Faderloft', faderloft]] as const) {
+    for (const [application, command] of [
+      ['Cutloom', cutloom],
+      ['Faderloft', faderloft],
+    ] as const) {
       if (command === null) await expect(winners(page, application).filter({ hasText: /./ })).not.toContainText(['Blade tool'])
       else await expect(winners(page, application).filter({ hasText: command }).first()).toBeVisible()
     }
@@ -32,10 +35,10 @@ for (const [keyboard, code, legend, cutloom, faderloft] of [
 test('what a keyboard cannot do as written is said in a sentence', async ({ page }) => {
   await signIn(page, 'motion', GERMAN)
   await listenTo(page, 'Control+Alt+KeyE')
-  await expect(page.locator('.reach')).toContainText('On Windows AltGr is Ctrl and Alt together, so Ctrl+Alt+E types €')
+  await expect(page.getByTestId('reach')).toContainText('On Windows AltGr is Ctrl and Alt together, so Ctrl+Alt+E types €')
   await page.getByLabel('What do you want to do?').fill("'/'")
   await page.getByRole('button', { name: 'who gets “/”?' }).click()
-  await expect(page.locator('.reach')).toContainText('typed with Ctrl+Shift+7'.replace('Ctrl+', ''))
+  await expect(page.getByTestId('reach')).toContainText('typed with Ctrl+Shift+7'.replace('Ctrl+', ''))
   await page.getByLabel('What do you want to do?').fill('ctrl+wobble')
   await expect(page.getByRole('alert')).toContainText('"wobble" in the chord "ctrl+wobble" is not a key.')
 })
@@ -67,7 +70,7 @@ test('the context changes board, sheet and ladders, and a colleague can be sent 
   await page.getByLabel('Context').selectOption({ label: '\u2003Trim' })
   await expect(page).toHaveURL(/context=trim/)
   await expect(cap(page, 'ArrowLeft')).toContainText('Trim one frame left')
-  await expect(page.locator('.ladder[data-current=true]')).toContainText('Trim')
+  await expect(page.locator('figure[data-current=true]')).toContainText('Trim')
   const free = page.getByRole('list', { name: 'All layers' }).getByRole('button').first()
   const inTrim = await free.textContent()
   await page.goto(page.url())
@@ -75,7 +78,7 @@ test('the context changes board, sheet and ladders, and a colleague can be sent 
   await expect(cap(page, 'ArrowLeft')).toContainText('Trim one frame left')
   await expect(free).toHaveText(inTrim ?? '')
   await page.getByText(/^Every layer of J/).click()
-  await expect(page.locator('.key-layers').getByText('Play backwards')).toBeVisible()
+  await expect(page.getByTestId('key-layers').getByText('Play backwards')).toBeVisible()
   await page.getByLabel('Context').selectOption('all')
   await expect(cap(page, 'KeyC')).toContainText('taken in other contexts')
 })
@@ -85,8 +88,10 @@ test('the board is used with arrows and read aloud key by key', async ({ page })
   await cap(page, 'KeyS').focus()
   await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('button', { name: 'D: taken in other contexts' })).toBeFocused()
-  await expect(page.locator('.readout')).toHaveAttribute('aria-live', 'polite')
-  await expect(page.locator('.readout')).toContainText('D does nothing here. Elsewhere: Lay over (Viewer), Add cross dissolve (Timeline).')
+  await expect(page.getByTestId('readout')).toHaveAttribute('aria-live', 'polite')
+  await expect(page.getByTestId('readout')).toContainText(
+    'D does nothing here. Elsewhere: Lay over (Viewer), Add cross dissolve (Timeline).',
+  )
   for (let step = 0; step < 9; step++) await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('button', { name: 'apostrophe: free' })).toBeFocused()
   await page.keyboard.press('ArrowRight')
@@ -96,11 +101,11 @@ test('the board is used with arrows and read aloud key by key', async ({ page })
   await expect(page.getByRole('button', { name: 'Hold Shift' }).first()).toHaveAttribute('aria-pressed', 'true')
 })
 
-test('another keyboard is chosen, and remembered with the room', async ({ page }) => {
+test('another keyboard is chosen, and remembered with the suite', async ({ page }) => {
   await signIn(page, 'keeper')
   await page.getByRole('button', { name: /^Keyboard/ }).click()
   const dialog = page.getByRole('dialog', { name: 'The keyboard in front of you' })
-  await dialog.getByLabel('Room').selectOption({ label: 'Curlew' })
+  await dialog.getByLabel('Suite').selectOption({ label: 'Curlew' })
   await expect(dialog.getByLabel('Layout')).toHaveValue('british')
   await dialog.getByLabel('Layout').selectOption({ label: 'Irish' })
   await expect(dialog.getByLabel(/^Remember it for Curlew/)).toBeChecked()
@@ -114,7 +119,15 @@ test('another keyboard is chosen, and remembered with the room', async ({ page }
 
 test('the layout that the browser tells of is proposed', async ({ page }) => {
   await page.addInitScript(() => {
-    const french = new Map([['KeyQ', 'a'], ['KeyA', 'q'], ['KeyW', 'z'], ['KeyZ', 'w'], ['Semicolon', 'm'], ['Digit1', '&'], ['Minus', ')']])
+    const french = new Map([
+      ['KeyQ', 'a'],
+      ['KeyA', 'q'],
+      ['KeyW', 'z'],
+      ['KeyZ', 'w'],
+      ['Semicolon', 'm'],
+      ['Digit1', '&'],
+      ['Minus', ')'],
+    ])
     Object.defineProperty(navigator, 'keyboard', { value: { getLayoutMap: () => Promise.resolve(french) } })
   })
   await signIn(page, 'motion')
@@ -150,7 +163,10 @@ test('a kit is checked for the road, and its variant follows the desk', async ({
   await page.getByRole('region', { name: 'Road case' }).getByRole('link', { name: 'would my keys work here?' }).click()
   const faderloft = page.getByRole('region', { name: 'Faderloft' })
   await expect(faderloft.getByRole('row', { name: /^Record/ })).toContainText('has no key Pad 0')
-  await faderloft.getByRole('row', { name: /^Drop marker/ }).getByRole('checkbox').uncheck()
+  await faderloft
+    .getByRole('row', { name: /^Drop marker/ })
+    .getByRole('checkbox')
+    .uncheck()
   await faderloft.getByLabel('Make a road variant called').fill('Road')
   await faderloft.getByRole('button', { name: 'Make it with 1 other chord' }).click()
   await expect(faderloft).toContainText('keymap Road')
@@ -169,13 +185,13 @@ test('a kit is checked for the road, and its variant follows the desk', async ({
   await expect(page.getByText(/F7 runs Mute clip in Tracks already\./)).toBeVisible()
 })
 
-test('free chords are asked to work in other rooms too', async ({ page }) => {
+test('free chords are asked to work in other suites too', async ({ page }) => {
   await signIn(page, 'motion', { system: 'macos' })
   await page.goto('/remap/cutloom?command=lift')
   await page.getByRole('checkbox', { name: 'Bittern' }).check()
   await page.getByRole('checkbox', { name: 'Road case' }).check()
   await expect(page.getByRole('button', { name: /works in Bittern, Road case/ }).first()).toBeVisible()
-  await expect(page).toHaveURL(/rooms=bittern%2Croad-case/)
+  await expect(page).toHaveURL(/suites=bittern%2Croad-case/)
 })
 
 test('Fn is held by a click and shows the keys that a laptop lacks', async ({ page }) => {
@@ -204,7 +220,7 @@ test('a chord that the browser would take is clicked on the board, and said to b
 test('without any application the page says where they come from', async ({ page }) => {
   await page.route('**/api/table?*', async (route) => {
     const answer = await route.fetch()
-    await route.fulfill({ response: answer, json: { ...await answer.json() as object, applications: [] } })
+    await route.fulfill({ response: answer, json: { ...((await answer.json()) as object), applications: [] } })
   })
   await signIn(page, 'motion')
   await expect(page.getByText('No application is known yet.')).toBeVisible()

@@ -10,7 +10,12 @@ async function bringIn(page: Page, application: string, name: string, bytes: Buf
 const BAD: [name: string, application: string, bytes: Buffer, says: RegExp][] = [
   ['not-xml.txt', 'cutloom', Buffer.from('J play\nK stop\n'), /line 1/],
   ['cut-off.xml', 'cutloom', Buffer.from('<cutloom-keys edition="3">\n  <focus on="timeline">\n    <press keys="C" run='), /line 3/],
-  ['bomb.xml', 'cutloom', Buffer.from('<!DOCTYPE a [<!ENTITY b "bbbb"><!ENTITY c "&b;&b;">]>\n<cutloom-keys>&c;</cutloom-keys>'), /document type/],
+  [
+    'bomb.xml',
+    'cutloom',
+    Buffer.from('<!DOCTYPE a [<!ENTITY b "bbbb"><!ENTITY c "&b;&b;">]>\n<cutloom-keys>&c;</cutloom-keys>'),
+    /document type/,
+  ],
   ['utf16.tsv', 'faderloft', Buffer.from('\uFEFFarea\thold\tkey\taction\n', 'utf16le'), /UTF-16/],
   ['table.csv', 'faderloft', Buffer.from('area,hold,key,action\n'), /header/],
   ['empty.xml', 'cutloom', Buffer.from(''), /empty/],
@@ -64,7 +69,7 @@ test('two windows on one keymap: the later save is refused and offered on top', 
   await expect(page.getByText('F8 runs Mute clip in Tracks already.')).toBeVisible()
 })
 
-test('a room that is offline waits, one that is read-only says so, and neither loses its file', async ({ page }) => {
+test('a suite that is offline waits, one that is read-only says so, and neither loses its file', async ({ page }) => {
   const avocet = new Workstation('avocet')
   await signIn(page, 'keeper')
   await page.goto('/remap/cutloom?command=lift&chord=F6')
@@ -78,26 +83,26 @@ test('a room that is offline waits, one that is read-only says so, and neither l
 
   avocet.switchOn('OFFLINE')
   await page.goto('/suites')
-  const room = page.getByRole('region', { name: 'Avocet' })
-  await expect(room.getByText('offline', { exact: true })).toBeVisible({ timeout: 20_000 })
-  await room.getByLabel('Release for Avocet').selectOption({ label: 'Offline test 1: lift on F6' })
-  await room.getByRole('button', { name: 'Hand over' }).click()
-  await expect(room.getByText('waits for the workstation')).toBeVisible()
+  const suite = page.getByRole('region', { name: 'Avocet' })
+  await expect(suite.getByText('offline', { exact: true })).toBeVisible({ timeout: 20_000 })
+  await suite.getByLabel('Release for Avocet').selectOption({ label: 'Offline test 1: lift on F6' })
+  await suite.getByRole('button', { name: 'Hand over' }).click()
+  await expect(suite.getByText('waits for the workstation')).toBeVisible()
   expect(avocet.has('cutloom-keys.xml')).toBe(false)
 
   avocet.switchOn('READ-ONLY')
   avocet.switchOff('OFFLINE')
-  await expect(room.getByText(/The folder of the key files is read-only; nothing was written/)).toBeVisible()
+  await expect(suite.getByText(/The folder of the key files is read-only; nothing was written/)).toBeVisible()
   avocet.switchOff('READ-ONLY')
-  await room.getByRole('button', { name: 'Hand over' }).click()
-  await expect(room.getByText('in step, Offline test 1').first()).toBeVisible()
+  await suite.getByRole('button', { name: 'Hand over' }).click()
+  await expect(suite.getByText('in step, Offline test 1').first()).toBeVisible()
   expect(avocet.read('cutloom-keys.xml')).toContain('keys="F6" run="lift"')
 })
 
 test('a server that does not answer is said so, and the page can be asked again', async ({ page }) => {
   await signIn(page, 'motion')
   await page.route('**/api/stripes*', (route) => route.abort())
-  await page.getByRole('link', { name: 'Match' }).click()
+  await page.getByRole('link', { name: 'Across' }).click()
   await expect(page.getByRole('alert')).toContainText('The server does not answer.', { timeout: 20_000 })
   await page.unroute('**/api/stripes*')
   await page.getByRole('button', { name: 'Try again' }).click()
@@ -105,15 +110,15 @@ test('a server that does not answer is said so, and the page can be asked again'
 })
 
 test('an address that is nowhere, a keymap that is not there and a wrong password are told', async ({ page }) => {
-  await page.goto('/match')
-  await expect(page).toHaveURL(/\/sign-in\?to=%2Fmatch/)
+  await page.goto('/across')
+  await expect(page).toHaveURL(/\/sign-in\?to=%2Facross/)
   await page.getByLabel('Address of your account').fill('picture@saltmarsh.example')
   await page.getByLabel('Password').fill('day-train')
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page.getByRole('alert')).toContainText('do not belong together')
   await page.getByLabel('Password').fill('night-train')
   await page.getByRole('button', { name: 'Sign in' }).click()
-  await expect(page.getByRole('heading', { name: 'Match' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Across' })).toBeVisible()
   await page.goto('/nowhere')
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible()
   await page.goto('/clashes/sleeper')

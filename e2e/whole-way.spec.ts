@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import { arriveAt, listenTo, signIn, Workstation } from './support/demo'
 
 const FILE = `<?xml version="1.0" encoding="UTF-8"?>
-<!-- carried from the old room -->
+<!-- carried from the old suite -->
 <cutloom-keys edition="3" title="From home" colour="teal">
   <focus on="everywhere">
     <press keys="J" run="play-backwards"/>
@@ -23,7 +23,9 @@ const FILE = `<?xml version="1.0" encoding="UTF-8"?>
 </cutloom-keys>
 `
 
-test('a key file is brought in, mended, remapped, saved, handed over, rehearsed, and a change in the room is taken in', async ({ page }) => {
+test('a key file is brought in, mended, remapped, saved, handed over, rehearsed, and a change made in the suite is imported', async ({
+  page,
+}) => {
   const dunlin = new Workstation('dunlin')
   await signIn(page, 'picture')
 
@@ -63,7 +65,7 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
     await expect(page.getByRole('region', { name: 'Faderloft' }).locator('[data-verdict=wins]').first()).toContainText('Play in reverse')
   })
 
-  await test.step('find a command by a synonym, press the new chord, be told who holds it, take it over, undo, take a free one', async () => {
+  await test.step('find a command by a synonym, press the new chord, take it over from who holds it, undo, take a free one', async () => {
     await page.getByLabel('What do you want to do?').fill('razor')
     await page.getByRole('link', { name: /Split at playhead.* in Cutloom/ }).click()
     await arriveAt(page, 'Remap')
@@ -90,7 +92,7 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
   })
 
   await test.step('see a broken stripe, and use one chord in the other application too', async () => {
-    await page.getByRole('link', { name: 'Match' }).click()
+    await page.getByRole('link', { name: 'Across' }).click()
     for (const name of ['Easeframe', 'Gradewell', 'Rotomere', 'Boardwick']) {
       const column = page.getByRole('group', { name: 'Compare' }).getByLabel(name)
       await column.click()
@@ -101,7 +103,7 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
     await row.getByText('Mend it').click()
     await row.getByRole('link', { name: /Delete .*in Cutloom too/ }).click()
     await page.getByRole('button', { name: 'Use Delete instead of X' }).click()
-    await page.goto('/match?applications=cutloom,faderloft')
+    await page.goto('/across?applications=cutloom,faderloft')
     await expect(page.getByRole('row', { name: /^Remove and leave the gap/ })).not.toContainText('broken')
   })
 
@@ -116,19 +118,18 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
 
   await test.step('hand it to a suite, whose own file holds all that was not understood', async () => {
     await page.getByRole('link', { name: 'Suites' }).click()
-    const room = page.getByRole('region', { name: 'Dunlin' })
-    await expect(room).toContainText('online')
-    await room.getByLabel('Release for Dunlin').selectOption({ label: 'Home keys 1: Split on V' })
-    await room.getByRole('button', { name: 'Hand over' }).click()
-    await expect(room.getByText('in step, Home keys 1')).toBeVisible()
-    const changed = FILE
-      .replace('keys="C" run="split-at-playhead"', 'keys="V" run="split-at-playhead"')
+    const suite = page.getByRole('region', { name: 'Dunlin' })
+    await expect(suite).toContainText('online')
+    await suite.getByLabel('Release for Dunlin').selectOption({ label: 'Home keys 1: Split on V' })
+    await suite.getByRole('button', { name: 'Hand over' }).click()
+    await expect(suite.getByText('in step, Home keys 1')).toBeVisible()
+    const changed = FILE.replace('keys="C" run="split-at-playhead"', 'keys="V" run="split-at-playhead"')
       .replace('keys="X" run="lift"', 'keys="Delete" run="lift"')
       .replace('    <press keys="D" run="enable-or-disable-clip"/>\n', '    <press keys="Primary E" run="enable-or-disable-clip"/>\n')
     expect(dunlin.read('cutloom-keys.xml')).toBe(changed)
   })
 
-  await test.step('rehearse the new chord in the room', async () => {
+  await test.step('rehearse the new chord in the suite', async () => {
     await page.goto('/rehearse?suite=dunlin&application=cutloom&focus=timeline')
     await listenTo(page, 'v', 'c')
     const presses = page.getByRole('list', { name: /What was pressed/ }).getByRole('listitem')
@@ -136,12 +137,12 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
     await expect(presses.nth(0)).toContainText('No line of the installed file has this chord')
   })
 
-  await test.step('change the file by hand in the room, see it, and take it in as a draft', async () => {
+  await test.step('change the file by hand in the suite, see it, and import it', async () => {
     dunlin.edit('cutloom-keys.xml', 'keys="K" run="stop"', 'keys="Shift K" run="stop"')
     await page.getByRole('link', { name: 'Suites' }).click()
-    const room = page.getByRole('region', { name: 'Dunlin' })
-    await expect(room.getByText('changed by hand, Home keys 1')).toBeVisible()
-    await room.getByRole('button', { name: 'take the change in as a draft' }).click()
+    const suite = page.getByRole('region', { name: 'Dunlin' })
+    await expect(suite.getByText('changed by hand, Home keys 1')).toBeVisible()
+    await suite.getByRole('button', { name: 'import it as it is there' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Dunlin')
     await page.getByLabel('Open it as a keymap called').fill('From Dunlin')
     await page.getByRole('button', { name: 'Open and use it' }).click()
@@ -153,13 +154,16 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
   await test.step('put the overwritten file back', async () => {
     const edited = dunlin.read('cutloom-keys.xml')
     await page.goto('/suites')
-    const room = page.getByRole('region', { name: 'Dunlin' })
-    await room.getByLabel('Release for Dunlin').selectOption({ label: 'Home keys 1: Split on V' })
-    await room.getByRole('button', { name: 'Hand over' }).click()
-    await expect(room.getByText('in step, Home keys 1')).toBeVisible()
+    const suite = page.getByRole('region', { name: 'Dunlin' })
+    await suite.getByLabel('Release for Dunlin').selectOption({ label: 'Home keys 1: Split on V' })
+    await suite.getByRole('button', { name: 'Hand over' }).click()
+    await expect(suite.getByText('in step, Home keys 1')).toBeVisible()
     expect(dunlin.read('cutloom-keys.xml')).not.toBe(edited)
-    await room.getByText(/kept cop/).click()
-    await room.getByRole('button', { name: /^put it back/ }).first().click()
+    await suite.getByText(/cop(y|ies) of/).click()
+    await suite
+      .getByRole('button', { name: /^put it back/ })
+      .first()
+      .click()
     await expect.poll(() => dunlin.read('cutloom-keys.xml')).toBe(edited)
   })
 })

@@ -10,5 +10,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('stripes', StripesController::class)->can('viewAny', Keymap::class);
 Route::get('false-friends', FalseFriendsController::class)->can('viewAny', Keymap::class);
 Route::post('carry-overs', [CarryOverController::class, 'preview'])->can('viewAny', Keymap::class);
-Route::post('carry-overs/keymaps', [CarryOverController::class, 'save'])->can('create', Keymap::class)->name('carry-overs.save');
+Route::post('carry-overs/keymaps', [CarryOverController::class, 'save'])
+    ->can('create', Keymap::class)
+    ->name('carry-overs.save');
 Route::get('suites/{suite}/familiarity', FamiliarityController::class)->can('view', 'suite');

@@ -11,7 +11,9 @@ Route::post('applications/{application}/keymaps', [KeymapController::class, 'sto
 Route::post('applications/{application}/use-factory', [KeymapController::class, 'useFactory'])->can('create', Keymap::class);
 Route::patch('keymaps/{keymap}', [KeymapController::class, 'update'])->can('update', 'keymap');
 Route::delete('keymaps/{keymap}', [KeymapController::class, 'destroy'])->can('update', 'keymap');
-Route::post('keymaps/{keymap}/restore', [KeymapController::class, 'restore'])->withTrashed()->can('update', 'keymap');
+Route::post('keymaps/{keymap}/restore', [KeymapController::class, 'restore'])
+    ->withTrashed()
+    ->can('update', 'keymap');
 Route::post('keymaps/{keymap}/use', [KeymapController::class, 'use'])->can('update', 'keymap');
 
 Route::post('keymaps/{keymap}/changes', [KeymapHistoryController::class, 'change'])->can('update', 'keymap');

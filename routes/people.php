@@ -5,8 +5,23 @@ use Illuminate\Support\Facades\Route;
 // One file a feature. Everything here is for people who are signed in, at a keyboard that the query names; each route names the policy
 // that opens it, and a test refuses one that does not.
 $features = [
-    'session', 'application', 'keyboard', 'focus', 'find', 'remap', 'clash', 'keymap', 'key-file', 'intent', 'usage', 'across',
-    'harmonise', 'preset', 'suite', 'travel', 'rehearse',
+    'session',
+    'application',
+    'keyboard',
+    'focus',
+    'find',
+    'remap',
+    'clash',
+    'keymap',
+    'key-file',
+    'intent',
+    'usage',
+    'across',
+    'harmonise',
+    'preset',
+    'suite',
+    'travel',
+    'rehearse',
 ];
 
 Route::middleware(['auth', 'seat'])->group(static function () use ($features): void {

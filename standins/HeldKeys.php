@@ -17,11 +17,14 @@ final class HeldKeys
         $held = [];
         foreach ($words as $word) {
             $meaning = $meanings[$word] ?? $word;
-            array_push($held, ...match ($meaning) {
-                'Primary' => [$system === 'macos' ? 'Meta' : 'Control'],
-                'AltGraph' => ['macos' => ['Alt'], 'windows' => ['Control', 'Alt'], 'linux' => ['AltGraph']][$system] ?? [],
-                default => [$meaning],
-            });
+            array_push(
+                $held,
+                ...match ($meaning) {
+                    'Primary' => [$system === 'macos' ? 'Meta' : 'Control'],
+                    'AltGraph' => ['macos' => ['Alt'], 'windows' => ['Control', 'Alt'], 'linux' => ['AltGraph']][$system] ?? [],
+                    default => [$meaning],
+                },
+            );
         }
 
         return array_values(array_unique($held));

@@ -36,7 +36,11 @@ final class KeyPress
     public function isCharacter(string $character, array $held, string $system): bool
     {
         foreach ($this->characters as $level => $typed) {
-            if ($typed === $character && ! ($this->dead[$level] ?? false) && self::same([...$held, ...self::levelKeys($level, $system)], $this->held)) {
+            if (
+                $typed === $character &&
+                ! ($this->dead[$level] ?? false) &&
+                self::same([...$held, ...self::levelKeys($level, $system)], $this->held)
+            ) {
                 return true;
             }
         }
@@ -61,7 +65,7 @@ final class KeyPress
     {
         $third = ['macos' => ['Alt'], 'windows' => ['Control', 'Alt'], 'linux' => ['AltGraph']][$system] ?? [];
 
-        return [...($level % 2 === 1 ? ['Shift'] : []), ...($level >= 2 ? $third : [])];
+        return [...$level % 2 === 1 ? ['Shift'] : [], ...$level >= 2 ? $third : []];
     }
 
     /**

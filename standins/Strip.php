@@ -119,7 +119,7 @@ final class Strip
 
     public function mark(string $end, ?int $frame): string
     {
-        $end === 'in' ? $this->markIn = $frame : $this->markOut = $frame;
+        $end === 'in' ? ($this->markIn = $frame) : ($this->markOut = $frame);
 
         return $frame === null ? "The {$end} mark is gone." : "The {$end} mark is at frame {$frame}.";
     }
@@ -143,7 +143,10 @@ final class Strip
     public function removeKeyframe(): string
     {
         $left = array_values(array_diff($this->keyframes, [$this->playhead]));
-        $did = count($left) < count($this->keyframes) ? "The keyframe at frame {$this->playhead} is gone." : 'There is no keyframe at the playhead.';
+        $did =
+            count($left) < count($this->keyframes)
+                ? "The keyframe at frame {$this->playhead} is gone."
+                : 'There is no keyframe at the playhead.';
         $this->keyframes = $left;
 
         return $did;
@@ -201,8 +204,15 @@ final class Strip
     public function toArray(): array
     {
         return [
-            'playhead' => $this->playhead, 'mark_in' => $this->markIn, 'mark_out' => $this->markOut, 'markers' => $this->markers,
-            'running' => $this->running, 'clips' => $this->clips, 'keyframes' => $this->keyframes, 'tracks' => $this->tracks, 'tool' => $this->borrowed ?? $this->tool,
+            'playhead' => $this->playhead,
+            'mark_in' => $this->markIn,
+            'mark_out' => $this->markOut,
+            'markers' => $this->markers,
+            'running' => $this->running,
+            'clips' => $this->clips,
+            'keyframes' => $this->keyframes,
+            'tracks' => $this->tracks,
+            'tool' => $this->borrowed ?? $this->tool,
             'is_borrowed' => $this->borrowed !== null,
         ];
     }

@@ -39,7 +39,10 @@ final class ApiDescription
         Assert::assertNotNull($schema, "docs/openapi.yaml has no answer {$response->getStatusCode()} for {$method} {$path}");
         $result = self::validator()->validate(json_decode((string) $response->getContent()), self::ID."#/components/schemas/{$schema}");
         $error = $result->error();
-        Assert::assertNull($error, $error === null ? '' : "{$method} {$path} against {$schema}: ".json_encode((new ErrorFormatter)->format($error)));
+        Assert::assertNull(
+            $error,
+            $error === null ? '' : "{$method} {$path} against {$schema}: ".json_encode((new ErrorFormatter())->format($error)),
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -66,7 +69,7 @@ final class ApiDescription
     private static function validator(): Validator
     {
         if (self::$validator === null) {
-            self::$validator = new Validator;
+            self::$validator = new Validator();
             self::$validator->resolver()?->registerRaw(json_decode((string) json_encode(self::document())), self::ID);
         }
 

@@ -22,6 +22,13 @@ abstract class HttpCase extends TestCase
         $app = require dirname(__DIR__).'/bootstrap/app.php';
         $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 
+        // Tests that run beside each other have a database each.
+        $token = getenv('TEST_TOKEN');
+        if ($token !== false) {
+            $name = config()->string('database.connections.pgsql.database');
+            config()->set('database.connections.pgsql.database', "{$name}_{$token}");
+        }
+
         return $app;
     }
 
@@ -36,7 +43,11 @@ abstract class HttpCase extends TestCase
     /** Signs in the account of a role, as `picture` for picture@saltmarsh.example. */
     public function as(string $account): static
     {
-        return $this->actingAs(User::query()->where('email', "{$account}@saltmarsh.example")->firstOrFail());
+        return $this->actingAs(
+            User::query()
+                ->where('email', "{$account}@saltmarsh.example")
+                ->firstOrFail(),
+        );
     }
 
     /** Asks as a workstation's agent. */
@@ -47,7 +58,11 @@ abstract class HttpCase extends TestCase
 
     public function bringIn(string $application, string $bytes, string $name = 'my.keys'): TestResponse
     {
-        return $this->post("/api/applications/{$application}/key-files", ['file' => UploadedFile::fake()->createWithContent($name, $bytes)], ['Accept' => 'application/json']);
+        return $this->post(
+            "/api/applications/{$application}/key-files",
+            ['file' => UploadedFile::fake()->createWithContent($name, $bytes)],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /**
@@ -58,9 +73,15 @@ abstract class HttpCase extends TestCase
      */
     public function checkIn(string $suite, array $files = [], array $copies = []): TestResponse
     {
-        $reported = array_map(static fn (string $application, string $bytes): array => [
-            'application' => $application, 'sha256' => hash('sha256', $bytes), 'bytes' => base64_encode($bytes),
-        ], array_keys($files), $files);
+        $reported = array_map(
+            static fn (string $application, string $bytes): array => [
+                'application' => $application,
+                'sha256' => hash('sha256', $bytes),
+                'bytes' => base64_encode($bytes),
+            ],
+            array_keys($files),
+            $files,
+        );
 
         return $this->asAgent($suite)->postJson('/api/agent/check-in', ['files' => $reported, 'copies' => $copies, 'read_only' => false]);
     }

@@ -6,15 +6,30 @@ import { readFileSync, writeFileSync } from 'node:fs'
 const base = process.env.ZEBRAFINCH_URL ?? 'http://127.0.0.1:8460'
 const folder = process.argv[2] ?? 'docs/screenshots'
 const workstations = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-background-networking', '--disable-gpu'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium-headless-shell',
+  args: ['--no-sandbox', '--disable-background-networking', '--disable-gpu'],
+})
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 
-const go = async (path) => { await page.goto(base + path); await page.waitForLoadState('networkidle') }
-const shoot = async (name) => { await page.waitForFunction(() => document.querySelector('.waiting') === null); await page.waitForTimeout(400); await page.screenshot({ path: `${folder}/${name}.png` }) }
+const go = async (path) => {
+  await page.goto(base + path)
+  await page.waitForLoadState('networkidle')
+}
+const shoot = async (name) => {
+  await page.waitForFunction(() => document.querySelector('.waiting') === null)
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: `${folder}/${name}.png` })
+}
 const button = (name) => page.getByRole('button', { name, exact: false }).first()
 
 await go('/sign-in')
-await page.evaluate(() => { localStorage.setItem('seat', JSON.stringify({ seat: { system: 'macos', board: 'full-ansi', layout: 'us' }, room: { id: 'avocet', name: 'Avocet' } })) })
+await page.evaluate(() => {
+  localStorage.setItem(
+    'seat',
+    JSON.stringify({ seat: { system: 'macos', board: 'full-ansi', layout: 'us' }, suite: { id: 'avocet', name: 'Avocet' } }),
+  )
+})
 await page.reload()
 await page.fill('#email', 'picture@saltmarsh.example')
 await page.fill('#password', 'night-train')
@@ -36,14 +51,18 @@ await page.getByText('Split at playhead: Use V').first().waitFor()
 await go('/remap/cutloom?command=lift&chord=KeyD')
 await shoot('remap')
 await go('/clashes/cutloom')
-await page.locator('.clash').first().click()
+await page
+  .getByRole('list', { name: /^Clashes/ })
+  .getByRole('button')
+  .first()
+  .click()
 await page.getByText('Ways out').waitFor()
 await shoot('clashes')
-await go('/match?applications=cutloom,faderloft,easeframe,gradewell')
-await shoot('match')
-await go('/match?view=false-friends')
+await go('/across?applications=cutloom,faderloft,easeframe,gradewell')
+await shoot('across')
+await go('/across/false-friends')
 await shoot('false-friends')
-await go('/match?view=carry-over&to=faderloft&from=cutloom')
+await go('/across/carry-over?to=faderloft&from=cutloom')
 await page.getByText('come to Faderloft').waitFor()
 await shoot('carry-over')
 await go('/presets')
@@ -61,7 +80,7 @@ const edited = `${workstations}/dunlin/cutloom-keys.xml`
 writeFileSync(edited, readFileSync(edited, 'utf8').replace('keys="X" run="lift"', 'keys="Shift Delete" run="lift"'))
 await page.getByRole('region', { name: 'Dunlin' }).getByText('changed by hand').first().waitFor()
 await shoot('suites')
-await go('/suites/travel?room=road-case')
+await go('/travel?suite=road-case')
 await page.getByText('Cutloom keymap').waitFor()
 await shoot('travel')
 await go('/rehearse?suite=avocet&application=cutloom&focus=timeline')
@@ -77,32 +96,64 @@ await go('/applications/cutloom/bring-in')
 await page.setInputFiles('input[type=file]', 'core/tests/Dialect/fixtures/cutloom/good/unknown-parts.xml')
 await page.waitForURL('**/key-files/**')
 await shoot('key-file')
-await page.evaluate(() => { localStorage.setItem('theme', 'dim') })
-await page.evaluate(() => { localStorage.setItem('seat', JSON.stringify({ seat: { system: 'windows', board: 'full-iso', layout: 'german' }, room: { id: 'bittern', name: 'Bittern' } })) })
+await page.evaluate(() => {
+  localStorage.setItem('theme', 'dim')
+})
+await page.evaluate(() => {
+  localStorage.setItem(
+    'seat',
+    JSON.stringify({ seat: { system: 'windows', board: 'full-iso', layout: 'german' }, suite: { id: 'bittern', name: 'Bittern' } }),
+  )
+})
 await go('/find?chord=Control%2BAlt%2BKeyE&application=faderloft&context=tracks')
 await shoot('find-dim')
-await page.evaluate(() => { localStorage.setItem('seat', JSON.stringify({ seat: { system: 'macos', board: 'full-ansi', layout: 'us' }, room: { id: 'avocet', name: 'Avocet' } })) })
+await page.evaluate(() => {
+  localStorage.setItem(
+    'seat',
+    JSON.stringify({ seat: { system: 'macos', board: 'full-ansi', layout: 'us' }, suite: { id: 'avocet', name: 'Avocet' } }),
+  )
+})
 const token = decodeURIComponent((await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN').value)
-await page.request.post(`${base}/api/applications/faderloft/keymaps`, { headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' }, data: { name: 'Night mix', title: 'A few keys of my own', change: { removed: [], added: [
-  { chord: 'KeyK', command: 'record', context: 'everywhere' }, { chord: 'KeyV', command: 'mute-clip', context: 'clip' }, { chord: 'Primary+KeyH', command: 'show-mixer', context: 'everywhere' }, { chord: 'KeyM', command: 'arm-track', context: 'tracks' },
-] } } })
-await go('/match?view=harmonise')
+await page.request.post(`${base}/api/applications/faderloft/keymaps`, {
+  headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+  data: {
+    name: 'Night mix',
+    title: 'A few keys of my own',
+    change: {
+      removed: [],
+      added: [
+        { chord: 'KeyK', command: 'record', context: 'everywhere' },
+        { chord: 'KeyV', command: 'mute-clip', context: 'clip' },
+        { chord: 'Primary+KeyH', command: 'show-mixer', context: 'everywhere' },
+        { chord: 'KeyM', command: 'arm-track', context: 'tracks' },
+      ],
+    },
+  },
+})
+await go('/across/harmonise')
 await button('Search').click()
 await page.getByText('Agreement').waitFor({ timeout: 60_000 })
 await shoot('harmonise-dim')
 await go('/clashes/faderloft?settle=1')
 await page.getByText('Make all').waitFor()
 await shoot('clashes-dim')
-await page.evaluate(() => { localStorage.setItem('theme', 'paper') })
-await go('/changes/faderloft?with=factory')
+await page.evaluate(() => {
+  localStorage.setItem('theme', 'paper')
+})
+await go('/remap/faderloft/changes?with=factory')
 await shoot('changes')
-await go('/several/faderloft')
+await go('/remap/faderloft/bulk-edit')
 await page.getByLabel('Of context').selectOption('clip')
 await button('choose all').click()
-await page.getByLabel('Layer', { exact: true }).selectOption({ label: 'Option and Shift' }).catch(() => page.getByLabel('Layer', { exact: true }).selectOption({ index: 6 }))
+await page
+  .getByLabel('Layer', { exact: true })
+  .selectOption({ label: 'Option and Shift' })
+  .catch(() => page.getByLabel('Layer', { exact: true }).selectOption({ index: 6 }))
 await page.waitForTimeout(500)
-await shoot('several')
-await page.evaluate(() => { localStorage.setItem('theme', 'dim') })
-await go('/match')
-if (folder !== 'docs/screenshots') await shoot('match-dim')
+await shoot('bulk-edit')
+await page.evaluate(() => {
+  localStorage.setItem('theme', 'dim')
+})
+await go('/across')
+if (folder !== 'docs/screenshots') await shoot('across-dim')
 await browser.close()

@@ -2,13 +2,14 @@ import '@fontsource/atkinson-hyperlegible/latin-400.css'
 import '@fontsource/atkinson-hyperlegible/latin-700.css'
 import 'bootstrap/dist/css/bootstrap.min.css'
 import './style/theme.css'
-import './style/frame.css'
-import './style/parts.css'
-import './style/places.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { App } from './app/App'
 
 const root = document.getElementById('app')
 if (root === null) throw new Error('The page has no element "app".')
-createRoot(root).render(<StrictMode><App /></StrictMode>)
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+)

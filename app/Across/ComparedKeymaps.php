@@ -25,7 +25,9 @@ final readonly class ComparedKeymaps
     {
         $all = $this->kit->all($user);
         $names = explode(',', $applications);
-        $chosen = array_values(array_filter($all, static fn (CurrentKeymap $keymap): bool => in_array($keymap->application->id, $names, true)));
+        $chosen = array_values(
+            array_filter($all, static fn (CurrentKeymap $keymap): bool => in_array($keymap->application->id, $names, true)),
+        );
         /** @var non-empty-list<LoadedKeymap> $loaded */
         $loaded = array_map(static fn (CurrentKeymap $keymap): LoadedKeymap => $keymap->at($seat), $chosen === [] ? $all : $chosen);
 

@@ -34,10 +34,13 @@ final readonly class FamiliarSuite
         $there = $this->seats->of($suite);
         $known = array_values(array_intersect($this->library->applicationIds(), $suite->applications));
         $reported = $suite->files()->pluck('reported_bytes', 'application')->all();
-        $pairs = array_map(fn (string $id): array => [
-            $each($id)->at($here),
-            new LoadedKeymap($each($id)->application, $this->installed($each($id)->application, $reported[$id] ?? null), $there),
-        ], $known);
+        $pairs = array_map(
+            fn (string $id): array => [
+                $each($id)->at($here),
+                new LoadedKeymap($each($id)->application, $this->installed($each($id)->application, $reported[$id] ?? null), $there),
+            ],
+            $known,
+        );
 
         return Familiarity::of($pairs, $this->words->importance($user));
     }

@@ -29,7 +29,11 @@ final readonly class AcceptedClashes
 
     public function accept(User $user, string $application, string $clash, string $reason): void
     {
-        DB::transaction(fn () => $user->kit->acceptedClashes()->updateOrCreate(['application' => $application, 'clash' => $clash], ['reason' => $reason]));
+        DB::transaction(
+            fn () => $user->kit
+                ->acceptedClashes()
+                ->updateOrCreate(['application' => $application, 'clash' => $clash], ['reason' => $reason]),
+        );
     }
 
     public function withdraw(User $user, string $application, string $clash): void

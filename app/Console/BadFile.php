@@ -21,7 +21,11 @@ final class BadFile extends Refusal
 
     public static function unrecognised(string $path): self
     {
-        return new self("{$path} is no key file of an application that is known, and no preset.", 'Say whose it is with --application=….', $path);
+        return new self(
+            "{$path} is no key file of an application that is known, and no preset.",
+            'Say whose it is with --application=….',
+            $path,
+        );
     }
 
     /** @param  list<string>  $known */

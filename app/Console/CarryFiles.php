@@ -22,9 +22,15 @@ final class CarryFiles extends Command
 
     private const BAD_INPUT = 2;
 
-    protected $signature = 'carry {files* : Key files or presets to carry over} {--to= : The application that they are carried to} {--onto= : Its key file; its factory keymap without one}
-        {--write= : Where the key file that comes of it is written} {--application= : Whose key files they are, where that is not plain}
-        {--system=linux : macos, windows or linux} {--board=full-ansi : The board at which the result is used} {--layout=us : Its layout}';
+    protected $signature = 'carry
+        {files* : Key files or presets to carry over}
+        {--to= : The application that they are carried to}
+        {--onto= : Its key file; its factory keymap without one}
+        {--write= : Where the key file that comes of it is written}
+        {--application= : Whose key files they are, where that is not plain}
+        {--system=linux : macos, windows or linux}
+        {--board=full-ansi : The board at which the result is used}
+        {--layout=us : Its layout}';
 
     protected $description = 'Carry key files over to another application';
 
@@ -34,18 +40,36 @@ final class CarryFiles extends Command
             $seat = $this->seat($library);
             $target = $library->application($this->text('to'));
             $onto = $this->text('onto') === '' ? null : $files->read($this->text('onto'), $target->id)[0];
-            $sources = array_merge(...array_map(fn (mixed $path): array => $files->read((string) $path, $this->text('application')), array_values((array) $this->argument('files'))));
+            $sources = array_merge(
+                ...array_map(
+                    fn (mixed $path): array => $files->read((string) $path, $this->text('application')),
+                    array_values((array) $this->argument('files')),
+                ),
+            );
             $account = CarryOver::of(
-                array_map(static fn (ReadKeymap $one): LoadedKeymap => new LoadedKeymap($one->application, $one->bindings, $seat), $sources),
-                new LoadedKeymap($target, $onto->bindings ?? $library->factoryBindings($target), $seat), $library->vocabulary(), new Importance($library->vocabulary()), $library->reserved(),
+                array_map(
+                    static fn (ReadKeymap $read): LoadedKeymap => new LoadedKeymap($read->application, $read->bindings, $seat),
+                    $sources,
+                ),
+                new LoadedKeymap($target, $onto->bindings ?? $library->factoryBindings($target), $seat),
+                $library->vocabulary(),
+                new Importance($library->vocabulary()),
+                $library->reserved(),
             );
             $this->writeKeyFile($files, $target, $onto?->path, $account->result);
         } catch (Refusal $error) {
-            $this->getOutput()->getErrorStyle()->writeln("{$error->getMessage()} {$error->remedy}");
+            $this->getOutput()
+                ->getErrorStyle()
+                ->writeln("{$error->getMessage()} {$error->remedy}");
 
             return self::BAD_INPUT;
         }
-        $this->printJson(['target' => $target->id, 'counts' => $account->counts(), 'lines' => array_map($this->lineData(...), $account->lines), 'bindings' => $account->result->toData()]);
+        $this->printJson([
+            'target' => $target->id,
+            'counts' => $account->counts(),
+            'lines' => array_map($this->lineData(...), $account->lines),
+            'bindings' => $account->result->toData(),
+        ]);
 
         return self::SUCCESS;
     }
@@ -61,8 +85,13 @@ final class CarryFiles extends Command
     private function lineData(CarriedBinding $one): array
     {
         return [
-            'from' => $one->from->application->id, 'binding' => $one->binding->toData(), 'ending' => $one->ending->value, 'sentence' => $one->sentence,
-            'to' => $one->to?->toData(), 'displaced' => array_map(static fn (Binding $lost): array => $lost->toData(), $one->displaced), 'is_accepted' => $one->isAccepted,
+            'from' => $one->from->application->id,
+            'binding' => $one->binding->toData(),
+            'ending' => $one->ending->value,
+            'sentence' => $one->sentence,
+            'to' => $one->to?->toData(),
+            'displaced' => array_map(static fn (Binding $lost): array => $lost->toData(), $one->displaced),
+            'is_accepted' => $one->isAccepted,
         ];
     }
 }

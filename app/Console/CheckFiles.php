@@ -22,8 +22,13 @@ final class CheckFiles extends Command
 
     private const BAD_INPUT = 2;
 
-    protected $signature = 'check {files* : Key files or presets} {--application= : Whose key files they are, where that is not plain}
-        {--system=linux : macos, windows or linux} {--board=full-ansi : The board they are pressed on} {--layout=us : Its layout} {--json : Print JSON}';
+    protected $signature = 'check
+        {files* : Key files or presets}
+        {--application= : Whose key files they are, where that is not plain}
+        {--system=linux : macos, windows or linux}
+        {--board=full-ansi : The board they are pressed on}
+        {--layout=us : Its layout}
+        {--json : Print JSON}';
 
     protected $description = 'Check key files and presets for clashes';
 
@@ -40,9 +45,21 @@ final class CheckFiles extends Command
         $errors = [];
         foreach ((array) $this->argument('files') as $path) {
             try {
-                array_push($reports, ...array_map(fn (ReadKeymap $one): array => $this->report($one, $seat, $docket), $files->read((string) $path, $this->text('application'))));
+                array_push(
+                    $reports,
+                    ...array_map(
+                        fn (ReadKeymap $one): array => $this->report($one, $seat, $docket),
+                        $files->read((string) $path, $this->text('application')),
+                    ),
+                );
             } catch (Refusal $error) {
-                $errors[] = ['file' => (string) $path, 'kind' => $error->kind(), 'detail' => $error->getMessage(), 'remedy' => $error->remedy, 'where' => $error->where];
+                $errors[] = [
+                    'file' => (string) $path,
+                    'kind' => $error->kind(),
+                    'detail' => $error->getMessage(),
+                    'remedy' => $error->remedy,
+                    'where' => $error->where,
+                ];
             }
         }
         $faults = array_sum(array_column($reports, 'faults'));
@@ -51,7 +68,9 @@ final class CheckFiles extends Command
         } else {
             array_map($this->printReport(...), $reports);
             foreach ($errors as $one) {
-                $this->getOutput()->getErrorStyle()->writeln("{$one['file']}: {$one['detail']} {$one['remedy']}");
+                $this->getOutput()
+                    ->getErrorStyle()
+                    ->writeln("{$one['file']}: {$one['detail']} {$one['remedy']}");
             }
         }
 
@@ -62,7 +81,23 @@ final class CheckFiles extends Command
         };
     }
 
-    /** @return array{file: string, application: string, bindings: int, faults: int, warnings: int, findings: list<array{kind: string, line: int, text: string, sentence: string}>, clashes: list<array{id: string, kind: string, grade: string, sentence: string, bindings: list<array{chord: string, command: string, context: string, gesture: string}>}>} */
+    /**
+     * @return array{
+     *     file: string,
+     *     application: string,
+     *     bindings: int,
+     *     faults: int,
+     *     warnings: int,
+     *     findings: list<array{kind: string, line: int, text: string, sentence: string}>,
+     *     clashes: list<array{
+     *         id: string,
+     *         kind: string,
+     *         grade: string,
+     *         sentence: string,
+     *         bindings: list<array{chord: string, command: string, context: string, gesture: string}>,
+     *     }>,
+     * }
+     */
     private function report(ReadKeymap $read, Seat $seat, Docket $docket): array
     {
         $clashes = array_values($docket->of(new LoadedKeymap($read->application, $read->bindings, $seat)));
@@ -73,18 +108,53 @@ final class CheckFiles extends Command
             'bindings' => count($read->bindings),
             'faults' => count(array_filter($clashes, static fn (Clash $one): bool => $one->grade === Grade::Fault)),
             'warnings' => count(array_filter($clashes, static fn (Clash $one): bool => $one->grade === Grade::Warning)),
-            'findings' => array_map(static fn (Finding $one): array => ['kind' => $one->kind->value, 'line' => $one->line, 'text' => $one->text, 'sentence' => $one->sentence], $read->findings),
-            'clashes' => array_map(static fn (Clash $one): array => [
-                'id' => $one->id(), 'kind' => $one->kind->name(), 'grade' => $one->grade->value, 'sentence' => $one->sentence(),
-                'bindings' => array_map(static fn (Binding $binding): array => $binding->toData(), $one->bindings),
-            ], $clashes),
+            'findings' => array_map(
+                static fn (Finding $one): array => [
+                    'kind' => $one->kind->value,
+                    'line' => $one->line,
+                    'text' => $one->text,
+                    'sentence' => $one->sentence,
+                ],
+                $read->findings,
+            ),
+            'clashes' => array_map(
+                static fn (Clash $one): array => [
+                    'id' => $one->id(),
+                    'kind' => $one->kind->name(),
+                    'grade' => $one->grade->value,
+                    'sentence' => $one->sentence(),
+                    'bindings' => array_map(static fn (Binding $binding): array => $binding->toData(), $one->bindings),
+                ],
+                $clashes,
+            ),
         ];
     }
 
-    /** @param  array{file: string, application: string, bindings: int, faults: int, warnings: int, findings: list<array{kind: string, line: int, text: string, sentence: string}>, clashes: list<array{id: string, kind: string, grade: string, sentence: string, bindings: list<array{chord: string, command: string, context: string, gesture: string}>}>}  $report */
+    /**
+     * @param  array{
+     *     file: string,
+     *     application: string,
+     *     bindings: int,
+     *     faults: int,
+     *     warnings: int,
+     *     findings: list<array{kind: string, line: int, text: string, sentence: string}>,
+     *     clashes: list<array{
+     *         id: string,
+     *         kind: string,
+     *         grade: string,
+     *         sentence: string,
+     *         bindings: list<array{chord: string, command: string, context: string, gesture: string}>,
+     *     }>,
+     * }  $report
+     */
     private function printReport(array $report): void
     {
-        $this->line("{$report['file']}: {$report['application']}, {$report['bindings']} bindings, ".self::counted($report['faults'], 'fault').', '.self::counted($report['warnings'], 'warning'));
+        $this->line(
+            "{$report['file']}: {$report['application']}, {$report['bindings']} bindings, ".
+                self::counted($report['faults'], 'fault').
+                ', '.
+                self::counted($report['warnings'], 'warning'),
+        );
         foreach ($report['findings'] as $one) {
             $this->line("  line {$one['line']}: {$one['sentence']}");
         }

@@ -15,8 +15,12 @@ trait FileOptions
     private function seat(Library $library): Seat
     {
         $system = System::tryFrom($this->text('system')) ?? throw BadFile::option('system', array_column(System::cases(), 'value'));
-        $board = in_array($this->text('board'), $library->boardIds(), true) ? $this->text('board') : throw BadFile::option('board', $library->boardIds());
-        $layout = in_array($this->text('layout'), $library->layoutIds(), true) ? $this->text('layout') : throw BadFile::option('layout', $library->layoutIds());
+        $board = in_array($this->text('board'), $library->boardIds(), true)
+            ? $this->text('board')
+            : throw BadFile::option('board', $library->boardIds());
+        $layout = in_array($this->text('layout'), $library->layoutIds(), true)
+            ? $this->text('layout')
+            : throw BadFile::option('layout', $library->layoutIds());
 
         return $library->seat($board, $layout, $system);
     }

@@ -48,7 +48,10 @@ final readonly class KeymapFiles
             return [$this->keyFile($path, $bytes, $this->dialects->recognise($bytes, $known) ?? throw BadFile::unrecognised($path))];
         }
 
-        return array_map(fn (string $id): ReadKeymap => new ReadKeymap($path, $this->library->application($id), $keymaps[$id], []), array_keys($keymaps));
+        return array_map(
+            fn (string $id): ReadKeymap => new ReadKeymap($path, $this->library->application($id), $keymaps[$id], []),
+            array_keys($keymaps),
+        );
     }
 
     /**

@@ -25,9 +25,16 @@ final class WhoGetsChord extends Command
 
     private const BAD_INPUT = 2;
 
-    protected $signature = 'who {chord : Such as Primary+Shift+KeyS, or as the keyboard shows it} {files?* : Key files or presets; the factory keymaps without any}
-        {--focus= : Only with the focus there} {--gesture=tap : tap or hold} {--application= : Whose key files they are, where that is not plain}
-        {--system=linux : macos, windows or linux} {--board=full-ansi : The board it is pressed on} {--layout=us : Its layout} {--json : Print JSON}';
+    protected $signature = 'who
+        {chord : Such as Primary+Shift+KeyS, or as the keyboard shows it}
+        {files?* : Key files or presets; the factory keymaps without any}
+        {--focus= : Only with the focus there}
+        {--gesture=tap : tap or hold}
+        {--application= : Whose key files they are, where that is not plain}
+        {--system=linux : macos, windows or linux}
+        {--board=full-ansi : The board it is pressed on}
+        {--layout=us : Its layout}
+        {--json : Print JSON}';
 
     protected $description = 'Tell who gets a chord';
 
@@ -37,10 +44,15 @@ final class WhoGetsChord extends Command
             $seat = $this->seat($library);
             $gesture = Gesture::tryFrom($this->text('gesture')) ?? throw BadFile::option('gesture', ['tap', 'hold']);
             $chord = $this->chord($this->chordText(), $seat->reader()->read(...));
-            $keymaps = array_map(static fn (ReadKeymap $one): LoadedKeymap => new LoadedKeymap($one->application, $one->bindings, $seat), $this->keymaps($library, $files));
+            $keymaps = array_map(
+                static fn (ReadKeymap $one): LoadedKeymap => new LoadedKeymap($one->application, $one->bindings, $seat),
+                $this->keymaps($library, $files),
+            );
             $answers = array_map(fn (LoadedKeymap $one): array => $this->answer($one, $chord, $gesture, $docket), $keymaps);
         } catch (Refusal $error) {
-            $this->getOutput()->getErrorStyle()->writeln("{$error->getMessage()} {$error->remedy}");
+            $this->getOutput()
+                ->getErrorStyle()
+                ->writeln("{$error->getMessage()} {$error->remedy}");
 
             return self::BAD_INPUT;
         }
@@ -65,10 +77,17 @@ final class WhoGetsChord extends Command
     {
         $paths = (array) $this->argument('files');
         if ($paths === []) {
-            return array_values(array_map(static fn ($one): ReadKeymap => new ReadKeymap('factory', $one, $library->factoryBindings($one), []), $library->applications()));
+            return array_values(
+                array_map(
+                    static fn ($one): ReadKeymap => new ReadKeymap('factory', $one, $library->factoryBindings($one), []),
+                    $library->applications(),
+                ),
+            );
         }
 
-        return array_merge(...array_map(fn (mixed $path): array => $files->read((string) $path, $this->text('application')), array_values($paths)));
+        return array_merge(
+            ...array_map(fn (mixed $path): array => $files->read((string) $path, $this->text('application')), array_values($paths)),
+        );
     }
 
     /** @param  callable(string): Chord  $spelled  reads a chord as the keyboard shows it */
@@ -81,31 +100,76 @@ final class WhoGetsChord extends Command
         }
     }
 
-    /** @return array{application: string, faults: int, ladders: list<array{focus: string, sentence: string, winner: string|null, rungs: list<array{context: string, command: string|null, verdict: string, reason: string}>}>} */
+    /**
+     * @return array{
+     *     application: string,
+     *     faults: int,
+     *     ladders: list<array{
+     *         focus: string,
+     *         sentence: string,
+     *         winner: string|null,
+     *         rungs: list<array{context: string, command: string|null, verdict: string, reason: string}>,
+     *     }>,
+     * }
+     */
     private function answer(LoadedKeymap $keymap, Chord $chord, Gesture $gesture, Docket $docket): array
     {
-        $contexts = $this->text('focus') === '' ? $keymap->application->contexts->all() : [$keymap->application->contexts->get($this->text('focus'))];
+        $contexts =
+            $this->text('focus') === ''
+                ? $keymap->application->contexts->all()
+                : [$keymap->application->contexts->get($this->text('focus'))];
         $who = new Who($keymap);
 
         return [
             'application' => $keymap->application->id,
-            'faults' => count(array_filter($docket->on($keymap->seat->presses($chord), $keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault)),
+            'faults' => count(
+                array_filter(
+                    $docket->on($keymap->seat->presses($chord), $keymap),
+                    static fn (Clash $one): bool => $one->grade === Grade::Fault,
+                ),
+            ),
             'ladders' => array_map(fn (Context $focus): array => $this->ladder($who->gets($chord, $gesture, $focus->id)), $contexts),
         ];
     }
 
-    /** @return array{focus: string, sentence: string, winner: string|null, rungs: list<array{context: string, command: string|null, verdict: string, reason: string}>} */
+    /**
+     * @return array{
+     *     focus: string,
+     *     sentence: string,
+     *     winner: string|null,
+     *     rungs: list<array{context: string, command: string|null, verdict: string, reason: string}>,
+     * }
+     */
     private function ladder(Ladder $ladder): array
     {
         return [
             'focus' => $ladder->focus->id,
             'sentence' => $ladder->sentence,
             'winner' => $ladder->winner()?->command,
-            'rungs' => array_map(static fn (Rung $one): array => ['context' => $one->context->id, 'command' => $one->binding?->command, 'verdict' => $one->verdict->value, 'reason' => $one->reason], $ladder->rungs),
+            'rungs' => array_map(
+                static fn (Rung $one): array => [
+                    'context' => $one->context->id,
+                    'command' => $one->binding?->command,
+                    'verdict' => $one->verdict->value,
+                    'reason' => $one->reason,
+                ],
+                $ladder->rungs,
+            ),
         ];
     }
 
-    /** @param  array{application: string, faults: int, ladders: list<array{focus: string, sentence: string, winner: string|null, rungs: list<array{context: string, command: string|null, verdict: string, reason: string}>}>}  $answer */
+    /**
+     * @param  array{
+     *     application: string,
+     *     faults: int,
+     *     ladders: list<array{
+     *         focus: string,
+     *         sentence: string,
+     *         winner: string|null,
+     *         rungs: list<array{context: string, command: string|null, verdict: string, reason: string}>,
+     *     }>,
+     * }  $answer
+     */
     private function printAnswer(array $answer): void
     {
         $this->line($answer['application']);

@@ -21,8 +21,12 @@ final readonly class ApplyToKit
 {
     private const TITLE = 'Harmonised with the other applications';
 
-    public function __construct(private Library $library, private KeymapEditor $editor, private KeymapStarter $starter, private KeymapShelf $shelf)
-    {
+    public function __construct(
+        private Library $library,
+        private KeymapEditor $editor,
+        private KeymapStarter $starter,
+        private KeymapShelf $shelf,
+    ) {
     }
 
     /**
@@ -39,7 +43,13 @@ final readonly class ApplyToKit
             }
             $applied = [];
             foreach ($locked->changes as $application => $change) {
-                $applied[] = $this->write($user, $application, $locked->versions[$application] ?? ['keymap' => null, 'version' => 0], Change::fromData($change), $name);
+                $applied[] = $this->write(
+                    $user,
+                    $application,
+                    $locked->versions[$application] ?? ['keymap' => null, 'version' => 0],
+                    Change::fromData($change),
+                    $name,
+                );
             }
             $locked->update(['state' => HarmonisationState::Applied, 'applied' => $applied]);
         });
@@ -55,11 +65,17 @@ final readonly class ApplyToKit
         if ($inUse?->id !== $at['keymap']) {
             throw KeymapExchanged::since($this->library->application($application)->name);
         }
-        $keymap = $inUse === null
-            ? $this->starter->fromFactory($user, $this->library->application($application), $name, self::TITLE, $change)
-            : $this->editor->change($inUse, $user, $at['version'], self::TITLE, $change);
+        $keymap =
+            $inUse === null
+                ? $this->starter->fromFactory($user, $this->library->application($application), $name, self::TITLE, $change)
+                : $this->editor->change($inUse, $user, $at['version'], self::TITLE, $change);
 
-        return ['application' => $application, 'keymap' => $keymap->id, 'version' => $keymap->refresh()->version, 'is_new' => $inUse === null];
+        return [
+            'application' => $application,
+            'keymap' => $keymap->id,
+            'version' => $keymap->refresh()->version,
+            'is_new' => $inUse === null,
+        ];
     }
 
     /** @throws StaleKeymap|NotReady */
@@ -80,7 +96,9 @@ final readonly class ApplyToKit
     /** @param  array{application: string, keymap: int, version: int, is_new: bool}  $done */
     private function takeBack(array $done): void
     {
-        $keymap = Keymap::query()->lockForUpdate()->find($done['keymap']) ?? throw KeymapExchanged::since($this->library->application($done['application'])->name);
+        $keymap =
+            Keymap::query()->lockForUpdate()->find($done['keymap']) ??
+            throw KeymapExchanged::since($this->library->application($done['application'])->name);
         if ($keymap->version !== $done['version']) {
             throw StaleKeymap::at($keymap, $done['version'], []);
         }

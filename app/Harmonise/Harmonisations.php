@@ -20,7 +20,9 @@ final readonly class Harmonisations
     public function begin(Kit $kit, array $wanted): Harmonisation
     {
         $harmonisation = DB::transaction(function () use ($kit, $wanted): Harmonisation {
-            $kit->harmonisations()->whereIn('state', HarmonisationState::open())->update(['is_cancelled' => true]);
+            $kit->harmonisations()
+                ->whereIn('state', HarmonisationState::open())
+                ->update(['is_cancelled' => true]);
             $newest = $kit->harmonisations()->orderByDesc('id')->limit(self::MOST_STORED)->pluck('id');
             $kit->harmonisations()->whereNotIn('id', $newest)->delete();
 

@@ -47,13 +47,24 @@ final class HarmoniseKit implements ShouldQueue
         }
         $user = $one->kit->user;
         $current = $problem->current($one);
-        $one->update(['state' => HarmonisationState::Running, 'versions' => array_map(static fn (CurrentKeymap $keymap): array => ['keymap' => $keymap->own?->id, 'version' => $keymap->own->version ?? 0], $current)]);
+        $one->update([
+            'state' => HarmonisationState::Running,
+            'versions' => array_map(
+                static fn (CurrentKeymap $keymap): array => ['keymap' => $keymap->own?->id, 'version' => $keymap->own->version ?? 0],
+                $current,
+            ),
+        ]);
         try {
             $kit = $problem->instance($one, $current);
             $ends = microtime(true) + $one->request['seconds'];
-            $found = $problem->harmoniser($user)->harmonise($kit, fn (Progress $now): bool => $this->tell($one, $now) && microtime(true) < $ends);
+            $found = $problem
+                ->harmoniser($user)
+                ->harmonise($kit, fn (Progress $now): bool => $this->tell($one, $now) && microtime(true) < $ends);
         } catch (Refusal $refusal) {
-            $one->update(['state' => HarmonisationState::Refused, 'result' => ['detail' => $refusal->getMessage(), 'remedy' => $refusal->remedy]]);
+            $one->update([
+                'state' => HarmonisationState::Refused,
+                'result' => ['detail' => $refusal->getMessage(), 'remedy' => $refusal->remedy],
+            ]);
 
             return;
         }
@@ -62,7 +73,8 @@ final class HarmoniseKit implements ShouldQueue
         $vocabulary = $words->vocabulary($user);
         $one->update([
             'state' => $this->isCancelled ? HarmonisationState::Cancelled : HarmonisationState::Done,
-            'best' => $found->answer->cost, 'bound' => $found->answer->bound,
+            'best' => $found->answer->cost,
+            'bound' => $found->answer->bound,
             'result' => (new ResultShape($problem->seat($one), $vocabulary, $words->importance($user, $vocabulary)))->of($found, $keymaps),
             'changes' => array_map(static fn (Change $change): array => $change->toData(), $found->changes()),
             'instance' => Harmonisations::pack($kit->instance),

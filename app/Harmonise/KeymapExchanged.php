@@ -12,7 +12,11 @@ final class KeymapExchanged extends Refusal implements HasStatus
 {
     public static function since(string $application): self
     {
-        return new self("For {$application} another keymap is in use than when this was worked out.", 'Search again; nothing was changed in any keymap.', $application);
+        return new self(
+            "For {$application} another keymap is in use than when this was worked out.",
+            'Search again; nothing was changed in any keymap.',
+            $application,
+        );
     }
 
     public function kind(): string

@@ -11,12 +11,18 @@ final class NotReady extends Refusal implements HasStatus
 {
     public static function toApply(): self
     {
-        return new self('There is nothing to apply: the search has no result yet, or it was applied already.', 'Wait for the result, or search again.');
+        return new self(
+            'There is nothing to apply: the search has no result yet, or it was applied already.',
+            'Wait for the result, or search again.',
+        );
     }
 
     public static function toUndo(): self
     {
-        return new self('There is nothing to take back: this was not applied, or it was taken back already.', 'Look at the keymaps themselves; each has its own undo.');
+        return new self(
+            'There is nothing to take back: this was not applied, or it was taken back already.',
+            'Look at the keymaps themselves; each has its own undo.',
+        );
     }
 
     public static function toRead(): self

@@ -29,16 +29,25 @@ final readonly class ResultShape
     public function of(Harmonised $harmonised, array $keymaps): array
     {
         $changes = $harmonised->changes();
-        $after = array_map(static fn (LoadedKeymap $one): LoadedKeymap => isset($changes[$one->application->id]) ? $one->after($changes[$one->application->id]) : $one, $keymaps);
+        $after = array_map(
+            static fn (LoadedKeymap $one): LoadedKeymap => isset($changes[$one->application->id])
+                ? $one->after($changes[$one->application->id])
+                : $one,
+            $keymaps,
+        );
 
         return [
-            'cost' => $harmonised->answer->cost, 'bound' => $harmonised->answer->bound, 'is_optimal' => $harmonised->answer->isOptimal, 'gap' => $harmonised->answer->gap(),
-            'agreement_before' => $this->agreement($keymaps), 'agreement_after' => $this->agreement($after),
-            'intents' => count($harmonised->kit->instance->intents), 'slots' => count($harmonised->kit->targets), 'chords' => count($harmonised->kit->instance->chords),
+            'cost' => $harmonised->answer->cost,
+            'bound' => $harmonised->answer->bound,
+            'is_optimal' => $harmonised->answer->isOptimal,
+            'gap' => $harmonised->answer->gap(),
+            'agreement_before' => $this->agreement($keymaps),
+            'agreement_after' => $this->agreement($after),
+            'intents' => count($harmonised->kit->instance->intents),
+            'slots' => count($harmonised->kit->targets),
+            'chords' => count($harmonised->kit->instance->chords),
             'lines' => array_map($this->line(...), $harmonised->lines),
-            'left' => array_map(fn (Target $one): array => [
-                ...$this->target($one), 'reason' => $one->left ?? '',
-            ], $harmonised->left),
+            'left' => array_map(fn (Target $one): array => [...$this->target($one), 'reason' => $one->left ?? ''], $harmonised->left),
         ];
     }
 
@@ -62,7 +71,14 @@ final readonly class ResultShape
             'after' => $line->chord === null ? null : $shapes->chord($line->chord),
             'displaced' => array_map(static fn (Binding $one): array => $shapes->binding($one), $line->displaced),
             'reasons' => $line->reasons,
-            'runner_up' => $next === null ? null : ['chord' => $next->chord === null ? null : $shapes->chord($next->chord), 'is_now' => $next->isNow, 'dearer' => round($next->dearer, 1), 'reason' => $next->reason],
+            'runner_up' => $next === null
+                    ? null
+                    : [
+                        'chord' => $next->chord === null ? null : $shapes->chord($next->chord),
+                        'is_now' => $next->isNow,
+                        'dearer' => round($next->dearer, 1),
+                        'reason' => $next->reason,
+                    ],
         ];
     }
 

@@ -27,7 +27,13 @@ final readonly class OwnWords
         });
     }
 
-    /** @param  list<array{command: string, intent: string|null, difference: string|null}>  $matches  an intent that is null takes the person's own match away */
+    /**
+     * @param  list<array{
+     *     command: string,
+     *     intent: string|null,
+     *     difference: string|null,
+     * }>  $matches  an intent that is null takes the person's own match away
+     */
     public function match(User $user, string $application, array $matches): void
     {
         DB::transaction(function () use ($user, $application, $matches): void {

@@ -11,7 +11,10 @@ use Zebrafinch\Core\Intent\Proposals;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Usage\Importance;
 
-/** What somebody's wishes are called and how much each counts: the shipped vocabulary with their own intents and matches, weighed by their usage log. */
+/**
+ * What somebody's wishes are called and how much each counts: the shipped vocabulary with their own intents and matches, weighed by their
+ * usage log.
+ */
 final readonly class PersonalVocabulary
 {
     public function __construct(private Library $library)
@@ -22,13 +25,30 @@ final readonly class PersonalVocabulary
     {
         $matches = [];
         foreach ($user->kit->ownMatches()->orderBy('id')->get() as $match) {
-            $matches[$match->application][] = ['command' => $match->command, 'intent' => $match->intent, ...($match->difference === null ? [] : ['difference' => $match->difference])];
+            $matches[$match->application][] = [
+                'command' => $match->command,
+                'intent' => $match->intent,
+                ...$match->difference === null ? [] : ['difference' => $match->difference],
+            ];
         }
-        $intents = $user->kit->ownIntents()->orderBy('id')->get()->map(static fn (OwnIntent $one): array => [
-            'id' => $one->wordId(), 'name' => $one->name, 'group' => $one->group, 'synonyms' => $one->synonyms, 'frequency' => $one->frequency->value,
-        ])->all();
+        $intents = $user->kit
+            ->ownIntents()
+            ->orderBy('id')
+            ->get()
+            ->map(
+                static fn (OwnIntent $one): array => [
+                    'id' => $one->wordId(),
+                    'name' => $one->name,
+                    'group' => $one->group,
+                    'synonyms' => $one->synonyms,
+                    'frequency' => $one->frequency->value,
+                ],
+            )
+            ->all();
 
-        return $intents === [] && $matches === [] ? $this->library->vocabulary() : $this->library->vocabulary()->with(array_values($intents), $matches);
+        return $intents === [] && $matches === []
+            ? $this->library->vocabulary()
+            : $this->library->vocabulary()->with(array_values($intents), $matches);
     }
 
     public function importance(User $user, ?Vocabulary $vocabulary = null): Importance

@@ -44,11 +44,18 @@ final readonly class KeyFiles
         }
         $copy = $this->store($user, $before->application, $file->name, $freed->bytes);
 
-        return new ReadKeyFile($copy, $before->application, $dialect->read($freed->bytes, $before->application), $before->textsOf($freed->removed));
+        return new ReadKeyFile(
+            $copy,
+            $before->application,
+            $dialect->read($freed->bytes, $before->application),
+            $before->textsOf($freed->removed),
+        );
     }
 
     private function store(User $user, Application $application, string $name, string $bytes): KeyFile
     {
-        return DB::transaction(fn (): KeyFile => $user->kit->keyFiles()->create(['application' => $application->id, 'name' => $name, 'bytes' => $bytes]));
+        return DB::transaction(
+            fn (): KeyFile => $user->kit->keyFiles()->create(['application' => $application->id, 'name' => $name, 'bytes' => $bytes]),
+        );
     }
 }

@@ -13,8 +13,12 @@ use Zebrafinch\Core\Dialect\KeyFile;
 final readonly class ReadKeyFile
 {
     /** @param  list<array{line: int, text: string}>  $removed  lines that went when it was made from another file */
-    public function __construct(public StoredKeyFile $stored, public Application $application, public KeyFile $read, public array $removed = [])
-    {
+    public function __construct(
+        public StoredKeyFile $stored,
+        public Application $application,
+        public KeyFile $read,
+        public array $removed = [],
+    ) {
     }
 
     /**

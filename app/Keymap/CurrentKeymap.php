@@ -24,10 +24,15 @@ final class CurrentKeymap
 
     /**
      * @param  Keymap|null  $own null for the factory keymap
-     * @param  CurrentKeymap|null  $desktop  what somebody has bound through the desktop; null for nothing, and for the desktop's keymap itself
+     * @param  CurrentKeymap|null  $desktop  what somebody has bound through the desktop; null for nothing, and for the desktop's keymap
+     *     itself
      */
-    public function __construct(public readonly Application $application, public readonly Bindings $bindings, public readonly ?Keymap $own, private readonly ?CurrentKeymap $desktop = null)
-    {
+    public function __construct(
+        public readonly Application $application,
+        public readonly Bindings $bindings,
+        public readonly ?Keymap $own,
+        private readonly ?CurrentKeymap $desktop = null,
+    ) {
     }
 
     public function name(): string
@@ -54,8 +59,11 @@ final class CurrentKeymap
     public function changedCommands(Library $library): array
     {
         if ($this->changed === null) {
-            $change = $this->own === null ? Change::none() : Change::between($library->factoryBindings($this->application), $this->bindings);
-            $this->changed = array_values(array_unique(array_map(static fn (Binding $one): string => $one->command, [...$change->removed, ...$change->added])));
+            $change =
+                $this->own === null ? Change::none() : Change::between($library->factoryBindings($this->application), $this->bindings);
+            $this->changed = array_values(
+                array_unique(array_map(static fn (Binding $one): string => $one->command, [...$change->removed, ...$change->added])),
+            );
         }
 
         return $this->changed;

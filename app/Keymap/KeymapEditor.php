@@ -28,7 +28,15 @@ final readonly class KeymapEditor
             }
             $locked->edits()->where('undone', true)->delete();
             $this->write($locked, $change);
-            $locked->edits()->create(['user_id' => $user->id, 'title' => $title, 'change' => $change, 'version' => $locked->version, 'undone' => false]);
+            $locked
+                ->edits()
+                ->create([
+                    'user_id' => $user->id,
+                    'title' => $title,
+                    'change' => $change,
+                    'version' => $locked->version,
+                    'undone' => false,
+                ]);
 
             return $locked;
         });

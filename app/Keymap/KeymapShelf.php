@@ -21,7 +21,12 @@ final readonly class KeymapShelf
             if ($name !== null && $name !== $keymap->name) {
                 $this->requireFreeName($keymap, $name);
             }
-            $keymap->update(array_filter(['name' => $name, 'tags' => $tags === null ? null : array_values(array_unique($tags))], static fn (mixed $one): bool => $one !== null));
+            $keymap->update(
+                array_filter(
+                    ['name' => $name, 'tags' => $tags === null ? null : array_values(array_unique($tags))],
+                    static fn (mixed $one): bool => $one !== null,
+                ),
+            );
         });
     }
 
@@ -47,7 +52,14 @@ final readonly class KeymapShelf
     /** @throws NameTaken */
     private function requireFreeName(Keymap $keymap, string $name): void
     {
-        if (Keymap::query()->where('kit_id', $keymap->kit_id)->where('application', $keymap->application)->where('name', $name)->where('id', '!=', $keymap->id)->exists()) {
+        if (
+            Keymap::query()
+                ->where('kit_id', $keymap->kit_id)
+                ->where('application', $keymap->application)
+                ->where('name', $name)
+                ->where('id', '!=', $keymap->id)
+                ->exists()
+        ) {
             throw NameTaken::by($name, ucfirst($keymap->application));
         }
     }

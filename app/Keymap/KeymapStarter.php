@@ -27,7 +27,15 @@ final readonly class KeymapStarter
      */
     public function fromFactory(User $user, Application $application, string $name, ?string $title = null, ?Change $change = null): Keymap
     {
-        return $this->start($user, $application, $name, $this->library->factoryBytes($application), $this->library->factoryBindings($application), $title, $change);
+        return $this->start(
+            $user,
+            $application,
+            $name,
+            $this->library->factoryBytes($application),
+            $this->library->factoryBindings($application),
+            $title,
+            $change,
+        );
     }
 
     /**
@@ -37,20 +45,34 @@ final readonly class KeymapStarter
      */
     public function fromKeyFile(User $user, Application $application, string $name, string $bytes): Keymap
     {
-        return $this->start($user, $application, $name, $bytes, $this->library->dialect($application)->read($bytes, $application)->bindings());
+        return $this->start(
+            $user,
+            $application,
+            $name,
+            $bytes,
+            $this->library->dialect($application)->read($bytes, $application)->bindings(),
+        );
     }
 
     public function use(Keymap $keymap): void
     {
         DB::transaction(function () use ($keymap): void {
-            Keymap::query()->where('kit_id', $keymap->kit_id)->where('application', $keymap->application)->where('in_use', true)->update(['in_use' => false]);
+            Keymap::query()
+                ->where('kit_id', $keymap->kit_id)
+                ->where('application', $keymap->application)
+                ->where('in_use', true)
+                ->update(['in_use' => false]);
             $keymap->refresh()->update(['in_use' => true]);
         });
     }
 
     public function useFactory(User $user, Application $application): void
     {
-        $user->kit->keymaps()->where('application', $application->id)->where('in_use', true)->update(['in_use' => false]);
+        $user->kit
+            ->keymaps()
+            ->where('application', $application->id)
+            ->where('in_use', true)
+            ->update(['in_use' => false]);
     }
 
     /**
@@ -70,8 +92,16 @@ final readonly class KeymapStarter
             $this->requireFreeName($user, $current->application, $name);
             $bindings = $change->applyTo($parent->bindings);
             $variant = $user->kit->keymaps()->create([
-                'application' => $parent->application, 'name' => $name, 'in_use' => false, 'version' => 1, 'source' => $parent->source,
-                'bindings' => $bindings, 'parent_id' => $parent->id, 'overlay' => Overlay::between($parent->bindings, $bindings), 'saved_bindings' => $bindings, 'saved_at' => now(),
+                'application' => $parent->application,
+                'name' => $name,
+                'in_use' => false,
+                'version' => 1,
+                'source' => $parent->source,
+                'bindings' => $bindings,
+                'parent_id' => $parent->id,
+                'overlay' => Overlay::between($parent->bindings, $bindings),
+                'saved_bindings' => $bindings,
+                'saved_at' => now(),
             ]);
             $this->use($variant);
 
@@ -99,8 +129,14 @@ final readonly class KeymapStarter
         return DB::transaction(function () use ($user, $application, $name, $bytes, $bindings, $title, $change): Keymap {
             $this->requireFreeName($user, $application, $name);
             $keymap = $user->kit->keymaps()->create([
-                'application' => $application->id, 'name' => $name, 'in_use' => false, 'version' => 1, 'source' => $bytes,
-                'bindings' => $bindings, 'saved_bindings' => $bindings, 'saved_at' => now(),
+                'application' => $application->id,
+                'name' => $name,
+                'in_use' => false,
+                'version' => 1,
+                'source' => $bytes,
+                'bindings' => $bindings,
+                'saved_bindings' => $bindings,
+                'saved_at' => now(),
             ]);
             $this->use($keymap);
 

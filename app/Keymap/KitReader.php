@@ -28,7 +28,10 @@ final readonly class KitReader
         return array_map($this->each($user), $this->library->applicationIds());
     }
 
-    /** @return Closure(string): CurrentKeymap of an application, for those who ask for several: all are fetched at once, each is made when it is asked for */
+    /**
+     * @return Closure(string): CurrentKeymap of an application, for those who ask for several: all are fetched at once, each is made when
+     *     it is asked for
+     */
     public function each(User $user): Closure
     {
         $own = $user->kit->allInUse();
@@ -49,7 +52,9 @@ final readonly class KitReader
 
     private function desktop(?Keymap $own): ?CurrentKeymap
     {
-        return $own === null || $own->bindings->all() === [] ? null : $this->current($this->library->application(DesktopCatalogue::ID), $own, null);
+        return $own === null || $own->bindings->all() === []
+            ? null
+            : $this->current($this->library->application(DesktopCatalogue::ID), $own, null);
     }
 
     private function current(Application $application, ?Keymap $own, ?CurrentKeymap $desktop): CurrentKeymap
@@ -65,7 +70,15 @@ final readonly class KitReader
     public function offers(User $user, Application $application, Seat $seat, array $alsoAt = []): Offers
     {
         if ($application->id === DesktopCatalogue::ID) {
-            return new Offers([], $alsoAt, $this->library->reserved(), array_combine($this->library->applicationIds(), array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->all($user))));
+            return new Offers(
+                [],
+                $alsoAt,
+                $this->library->reserved(),
+                array_combine(
+                    $this->library->applicationIds(),
+                    array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->all($user)),
+                ),
+            );
         }
         $vocabulary = $this->library->vocabulary();
         $elsewhere = [];
@@ -77,7 +90,11 @@ final readonly class KitReader
         }
         $others = array_filter($this->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
 
-        return new Offers(array_map(fn (string $intent): array => $this->firstChords($others, $intent), $elsewhere), $alsoAt, $this->library->reserved());
+        return new Offers(
+            array_map(fn (string $intent): array => $this->firstChords($others, $intent), $elsewhere),
+            $alsoAt,
+            $this->library->reserved(),
+        );
     }
 
     /**

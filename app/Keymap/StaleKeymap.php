@@ -27,10 +27,14 @@ final class StaleKeymap extends Refusal implements HasExtension, HasStatus
     {
         $error = new self(
             "The keymap \"{$keymap->name}\" was changed in the meantime, in another window or by an undo.",
-            $conflicts === [] ? 'Make your change on top of it, or look at it first.' : 'What you wanted to change is no longer there. Load the keymap again and choose once more.',
+            $conflicts === []
+                ? 'Make your change on top of it, or look at it first.'
+                : 'What you wanted to change is no longer there. Load the keymap again and choose once more.',
         );
         $error->version = $keymap->version;
-        $error->since = array_values($keymap->edits()->where('version', '>', $version)->get()->map(static fn (Edit $edit): string => $edit->title)->all());
+        $error->since = array_values(
+            $keymap->edits()->where('version', '>', $version)->get()->map(static fn (Edit $edit): string => $edit->title)->all(),
+        );
         $error->conflicts = $conflicts;
 
         return $error;
@@ -46,14 +50,25 @@ final class StaleKeymap extends Refusal implements HasExtension, HasStatus
         return 409;
     }
 
-    /** @return array{merge: array{version: int, since: list<string>, possible: bool, conflicts: list<array{chord: string, command: string, context: string, gesture: string}>}} */
+    /**
+     * @return array{
+     *     merge: array{
+     *         version: int,
+     *         since: list<string>,
+     *         possible: bool,
+     *         conflicts: list<array{chord: string, command: string, context: string, gesture: string}>,
+     *     },
+     * }
+     */
     public function extension(): array
     {
-        return ['merge' => [
-            'version' => $this->version,
-            'since' => $this->since,
-            'possible' => $this->conflicts === [],
-            'conflicts' => array_map(static fn (Binding $one): array => $one->toData(), $this->conflicts),
-        ]];
+        return [
+            'merge' => [
+                'version' => $this->version,
+                'since' => $this->since,
+                'possible' => $this->conflicts === [],
+                'conflicts' => array_map(static fn (Binding $one): array => $one->toData(), $this->conflicts),
+            ],
+        ];
     }
 }

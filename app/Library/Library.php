@@ -46,8 +46,11 @@ final class Library
 
     private ?ReservedChords $reserved = null;
 
-    public function __construct(private readonly string $root, private readonly Dialects $dialects, private readonly CompiledData $compiled)
-    {
+    public function __construct(
+        private readonly string $root,
+        private readonly Dialects $dialects,
+        private readonly CompiledData $compiled,
+    ) {
     }
 
     /** @return array<string, Application> by id, in the order in which they are listed */
@@ -71,7 +74,9 @@ final class Library
                 throw UnknownApplication::named($id, $this->applicationIds());
             }
             $path = "{$this->root}/catalogues/{$id}/catalogue.json";
-            $this->applications[$id] = (new CatalogueReader)->application($this->compiled->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)));
+            $this->applications[$id] = (new CatalogueReader())->application(
+                $this->compiled->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)),
+            );
         }
 
         return $this->applications[$id];
@@ -80,7 +85,14 @@ final class Library
     /** @return list<string> in the order in which they are listed, without the desktop */
     public function applicationIds(): array
     {
-        return $this->applicationIds ??= $this->inOrder(array_values(array_map(static fn (string $path): string => basename(dirname($path)), File::glob("{$this->root}/catalogues/*/catalogue.json"))));
+        return $this->applicationIds ??= $this->inOrder(
+            array_values(
+                array_map(
+                    static fn (string $path): string => basename(dirname($path)),
+                    File::glob("{$this->root}/catalogues/*/catalogue.json"),
+                ),
+            ),
+        );
     }
 
     /**
@@ -103,7 +115,9 @@ final class Library
     /** The key file that the application comes with; the desktop comes with an empty store. */
     public function factoryBytes(Application $application): string
     {
-        return $application->id === DesktopCatalogue::ID ? $this->dialect($application)->blank($application) : File::get($this->factoryPath($application));
+        return $application->id === DesktopCatalogue::ID
+            ? $this->dialect($application)->blank($application)
+            : File::get($this->factoryPath($application));
     }
 
     public function factoryBindings(Application $application): Bindings
@@ -112,11 +126,13 @@ final class Library
             return Bindings::of();
         }
 
-        return Bindings::fromData($this->compiled->array(
-            "factory-{$application->id}",
-            [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json"],
-            fn (): array => $this->dialect($application)->read($this->factoryBytes($application), $application)->bindings()->toData(),
-        ));
+        return Bindings::fromData(
+            $this->compiled->array(
+                "factory-{$application->id}",
+                [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json"],
+                fn (): array => $this->dialect($application)->read($this->factoryBytes($application), $application)->bindings()->toData(),
+            ),
+        );
     }
 
     private function factoryPath(Application $application): string
@@ -167,7 +183,11 @@ final class Library
     {
         $make = fn (): array => SearchIndex::of(array_values($this->applications()), $this->vocabulary())->toData();
 
-        return new Search(SearchIndex::fromData($this->compiled->array('search', [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE))], $make)));
+        return new Search(
+            SearchIndex::fromData(
+                $this->compiled->array('search', [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE))], $make),
+            ),
+        );
     }
 
     /** @return list<string> */
@@ -185,7 +205,9 @@ final class Library
     /** @return list<string> */
     private function names(string $pattern): array
     {
-        return array_values(array_map(static fn (string $path): string => basename($path, '.json'), File::glob("{$this->root}/{$pattern}")));
+        return array_values(
+            array_map(static fn (string $path): string => basename($path, '.json'), File::glob("{$this->root}/{$pattern}")),
+        );
     }
 
     private function decode(string $path): mixed

@@ -38,12 +38,32 @@ final class Keymap extends Model
     use SoftDeletes;
 
     /** @var list<string> */
-    protected $fillable = ['kit_id', 'application', 'name', 'in_use', 'version', 'source', 'bindings', 'parent_id', 'overlay', 'saved_bindings', 'saved_at', 'tags'];
+    protected $fillable = [
+        'kit_id',
+        'application',
+        'name',
+        'in_use',
+        'version',
+        'source',
+        'bindings',
+        'parent_id',
+        'overlay',
+        'saved_bindings',
+        'saved_at',
+        'tags',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['in_use' => 'boolean', 'bindings' => AsBindings::class, 'overlay' => AsOverlay::class, 'saved_bindings' => AsBindings::class, 'saved_at' => 'datetime', 'tags' => 'array'];
+        return [
+            'in_use' => 'boolean',
+            'bindings' => AsBindings::class,
+            'overlay' => AsOverlay::class,
+            'saved_bindings' => AsBindings::class,
+            'saved_at' => 'datetime',
+            'tags' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Kit, $this> */

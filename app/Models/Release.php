@@ -19,7 +19,10 @@ use Illuminate\Support\Carbon;
  * @property string $note
  * @property int $author_id
  * @property string $digest
- * @property array{format: string, keymaps: array<string, list<array{chord: string, command: string, context: string, gesture: string}>>} $content
+ * @property array{
+ *     format: string,
+ *     keymaps: array<string, list<array{chord: string, command: string, context: string, gesture: string}>>,
+ * } $content
  * @property Carbon $created_at
  * @property-read Preset $preset
  * @property-read User $author
@@ -41,7 +44,8 @@ final class Release extends Model
     /** Whether no later release of its preset is there. */
     public function isNewest(): bool
     {
-        return ($this->getAttributes()['newest_number'] ?? self::query()->where('preset_id', $this->preset_id)->max('number')) === $this->number;
+        return ($this->getAttributes()['newest_number'] ?? self::query()->where('preset_id', $this->preset_id)->max('number')) ===
+            $this->number;
     }
 
     /**
@@ -51,7 +55,13 @@ final class Release extends Model
      */
     public function scopeWithNewest(Builder $releases): void
     {
-        $releases->selectSub(self::query()->from('releases', 'others')->selectRaw('max(others.number)')->whereColumn('others.preset_id', 'releases.preset_id'), 'newest_number');
+        $releases->selectSub(
+            self::query()
+                ->from('releases', 'others')
+                ->selectRaw('max(others.number)')
+                ->whereColumn('others.preset_id', 'releases.preset_id'),
+            'newest_number',
+        );
     }
 
     /** @return BelongsTo<Preset, $this> */

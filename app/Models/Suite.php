@@ -32,12 +32,29 @@ final class Suite extends Model
     public const SECONDS_UNTIL_OFFLINE = 6;
 
     /** @var list<string> */
-    protected $fillable = ['slug', 'name', 'board', 'layout', 'system', 'applications', 'token_hash', 'last_seen_at', 'read_only', 'copies'];
+    protected $fillable = [
+        'slug',
+        'name',
+        'board',
+        'layout',
+        'system',
+        'applications',
+        'token_hash',
+        'last_seen_at',
+        'read_only',
+        'copies',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['system' => System::class, 'applications' => 'array', 'copies' => 'array', 'last_seen_at' => 'datetime', 'read_only' => 'boolean'];
+        return [
+            'system' => System::class,
+            'applications' => 'array',
+            'copies' => 'array',
+            'last_seen_at' => 'datetime',
+            'read_only' => 'boolean',
+        ];
     }
 
     public static function hashToken(string $token): string
@@ -82,6 +99,9 @@ final class Suite extends Model
     /** @return HasMany<Order, $this> what changes its files and is not answered yet */
     public function openOrders(): HasMany
     {
-        return tap($this->orders(), static fn (HasMany $orders) => $orders->where('kind', '!=', OrderKind::Press)->whereIn('state', OrderState::open()));
+        return tap(
+            $this->orders(),
+            static fn (HasMany $orders) => $orders->where('kind', '!=', OrderKind::Press)->whereIn('state', OrderState::open()),
+        );
     }
 }

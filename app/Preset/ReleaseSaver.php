@@ -56,7 +56,12 @@ final readonly class ReleaseSaver
     /** @return array<string, Bindings> by application: the keymaps in use that are not the factory's */
     private function bindings(Kit $kit): array
     {
-        return $kit->keymaps()->where('in_use', true)->get()->mapWithKeys(fn ($keymap): array => [$keymap->application => $keymap->bindings])->all();
+        return $kit
+            ->keymaps()
+            ->where('in_use', true)
+            ->get()
+            ->mapWithKeys(fn ($keymap): array => [$keymap->application => $keymap->bindings])
+            ->all();
     }
 
     private function writeFiles(Release $release, Kit $kit): void
@@ -66,7 +71,10 @@ final readonly class ReleaseSaver
             $dialect = $this->library->dialect($application);
             $bytes = (new KeyFileWriter($dialect))->write($dialect->read($keymap->source, $application), $keymap->bindings);
             $release->files()->create([
-                'application' => $application->id, 'file_name' => $dialect->fileName(), 'bytes' => $bytes, 'sha256' => hash('sha256', $bytes),
+                'application' => $application->id,
+                'file_name' => $dialect->fileName(),
+                'bytes' => $bytes,
+                'sha256' => hash('sha256', $bytes),
             ]);
         }
     }

@@ -19,9 +19,18 @@ use Zebrafinch\Core\Text\TextSize;
 final readonly class ProblemRenderer
 {
     private const TITLES = [
-        400 => 'The request cannot be understood', 401 => 'Not signed in', 403 => 'Not allowed', 404 => 'Not found', 405 => 'Not possible here',
-        409 => 'Somebody else was faster', 413 => 'Too large', 419 => 'The page was open too long', 422 => 'Not accepted', 429 => 'Too many tries',
-        500 => 'Something went wrong here', 503 => 'Not ready',
+        400 => 'The request cannot be understood',
+        401 => 'Not signed in',
+        403 => 'Not allowed',
+        404 => 'Not found',
+        405 => 'Not possible here',
+        409 => 'Somebody else was faster',
+        413 => 'Too large',
+        419 => 'The page was open too long',
+        422 => 'Not accepted',
+        429 => 'Too many tries',
+        500 => 'Something went wrong here',
+        503 => 'Not ready',
     ];
 
     public function render(Throwable $error, Request $request): ?JsonResponse
@@ -39,7 +48,7 @@ final readonly class ProblemRenderer
             'remedy' => $this->remedy($error, $status),
             'where' => $error instanceof Refusal ? $error->where : null,
             'fields' => (object) ($error instanceof ValidationException ? array_map(array_first(...), $error->errors()) : []),
-            ...($error instanceof HasExtension ? $error->extension() : []),
+            ...$error instanceof HasExtension ? $error->extension() : [],
         ];
         $headers = $error instanceof HttpExceptionInterface ? $error->getHeaders() : [];
 
@@ -65,7 +74,12 @@ final readonly class ProblemRenderer
             $error instanceof Refusal => $error->kind(),
             $error instanceof ValidationException => 'invalid-input',
             default => match ($status) {
-                401 => 'not-signed-in', 403 => 'not-allowed', 404 => 'not-found', 413 => 'too-large', 419 => 'page-too-old', 429 => 'too-many-tries',
+                401 => 'not-signed-in',
+                403 => 'not-allowed',
+                404 => 'not-found',
+                413 => 'too-large',
+                419 => 'page-too-old',
+                429 => 'too-many-tries',
                 default => 'failed',
             },
         };

@@ -27,7 +27,14 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Dialects::class, static fn (): Dialects => BuiltInDialects::all());
-        $this->app->singleton(Library::class, fn (): Library => new Library(config('app.data'), app(Dialects::class), new CompiledData(storage_path('framework/cache'), base_path('core/src'))));
+        $this->app->singleton(
+            Library::class,
+            fn (): Library => new Library(
+                config('app.data'),
+                app(Dialects::class),
+                new CompiledData(storage_path('framework/cache'), base_path('core/src')),
+            ),
+        );
         $this->app->singleton(Docket::class, fn (): Docket => BuiltInKinds::docket(app(Library::class)->reserved()));
     }
 
@@ -36,8 +43,11 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         Route::bind('application', static fn (string $id): Application => app(Library::class)->application($id));
-        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
-            ->by($request->string('email')->lower().'|'.$request->ip())
-            ->after(static fn (Response $response): bool => ! $response->isSuccessful()));
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
+                ->by($request->string('email')->lower().'|'.$request->ip())
+                ->after(static fn (Response $response): bool => ! $response->isSuccessful()),
+        );
     }
 }

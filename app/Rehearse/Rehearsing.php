@@ -35,7 +35,7 @@ final readonly class Rehearsing
     {
         $seat = $this->seats->of($rehearsal->suite);
         $made = $seat->press($chord)->made;
-        if (! $made?->key instanceof Key) {
+        if (! ($made?->key instanceof Key)) {
             return false;
         }
         $symbols = $seat->symbols($made->key);

@@ -69,7 +69,10 @@ final readonly class BoardShape
             'with_fn' => $this->withFn($index->key),
             'name' => $names->of($index->key),
             'spoken' => $names->inWords($index->key),
-            'levels' => array_map(fn (Level $level): ?string => $this->seat->layout->symbol($index->key, $level)?->character, Level::cases()),
+            'levels' => array_map(
+                fn (Level $level): ?string => $this->seat->layout->symbol($index->key, $level)?->character,
+                Level::cases(),
+            ),
             'left' => round($index->left, 3),
             'top' => round($index->top, 3),
             'width' => round($index->width, 3),
@@ -96,6 +99,8 @@ final readonly class BoardShape
         $isThirdLevel = $key === Key::AltRight && $this->seat->layout->hasAltGr;
         $modifier = $isThirdLevel ? Modifier::AltGraph : $key->modifier();
 
-        return $modifier === null ? [] : array_map(static fn (Modifier $one): string => $one->value, Modifiers::of($modifier)->on($this->seat->system)->all());
+        return $modifier === null
+            ? []
+            : array_map(static fn (Modifier $one): string => $one->value, Modifiers::of($modifier)->on($this->seat->system)->all());
     }
 }

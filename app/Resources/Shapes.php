@@ -48,7 +48,13 @@ final readonly class Shapes
     /** @return array<string, mixed> */
     public static function chordAt(ChordPrinter $printer, Chord $chord): array
     {
-        return ['id' => $chord->id(), 'label' => $printer->label($chord), 'caps' => $printer->caps($chord), 'spoken' => $printer->spoken($chord), 'aria' => $printer->aria($chord)];
+        return [
+            'id' => $chord->id(),
+            'label' => $printer->label($chord),
+            'caps' => $printer->caps($chord),
+            'spoken' => $printer->spoken($chord),
+            'aria' => $printer->aria($chord),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -69,7 +75,9 @@ final readonly class Shapes
             'chord' => $this->chord($binding->chord),
             'gesture' => $binding->gesture->value,
             'command' => $this->commandName($binding->command),
-            'context' => $this->contextName($binding->context === Context::DESKTOP ? Context::desktop() : $this->application->contexts->get($binding->context)),
+            'context' => $this->contextName(
+                $binding->context === Context::DESKTOP ? Context::desktop() : $this->application->contexts->get($binding->context),
+            ),
         ];
     }
 
@@ -94,12 +102,15 @@ final readonly class Shapes
             'focus' => $this->contextName($ladder->focus),
             'sentence' => $ladder->sentence,
             'winner' => $winner === null ? null : $this->binding($winner),
-            'rungs' => array_map(fn (Rung $rung): array => [
-                'context' => $this->contextName($rung->context),
-                'binding' => $rung->binding === null ? null : $this->binding($rung->binding),
-                'verdict' => $rung->verdict->value,
-                'reason' => $rung->reason,
-            ], $ladder->rungs),
+            'rungs' => array_map(
+                fn (Rung $rung): array => [
+                    'context' => $this->contextName($rung->context),
+                    'binding' => $rung->binding === null ? null : $this->binding($rung->binding),
+                    'verdict' => $rung->verdict->value,
+                    'reason' => $rung->reason,
+                ],
+                $ladder->rungs,
+            ),
         ];
     }
 
@@ -123,13 +134,16 @@ final readonly class Shapes
         return [
             'settled' => array_map($this->clash(...), $consequences->settled),
             'raised' => array_map($this->clash(...), $consequences->raised),
-            'relearning' => array_map(fn (Relearning $one): array => [
-                'command' => $this->commandName($one->command),
-                'before' => array_map($this->chord(...), $one->before),
-                'after' => array_map($this->chord(...), $one->after),
-                'effort_before' => $one->effortBefore === null ? null : round($one->effortBefore, 1),
-                'effort_after' => $one->effortAfter === null ? null : round($one->effortAfter, 1),
-            ], $consequences->relearning),
+            'relearning' => array_map(
+                fn (Relearning $one): array => [
+                    'command' => $this->commandName($one->command),
+                    'before' => array_map($this->chord(...), $one->before),
+                    'after' => array_map($this->chord(...), $one->after),
+                    'effort_before' => $one->effortBefore === null ? null : round($one->effortBefore, 1),
+                    'effort_after' => $one->effortAfter === null ? null : round($one->effortAfter, 1),
+                ],
+                $consequences->relearning,
+            ),
             'raises_fault' => $consequences->raisesFault(),
         ];
     }
@@ -137,7 +151,11 @@ final readonly class Shapes
     /** @return array<string, mixed> */
     public function remedy(Remedy $remedy): array
     {
-        return ['title' => $remedy->title, 'change' => $remedy->change->toData(), 'consequences' => $this->consequences($remedy->consequences)];
+        return [
+            'title' => $remedy->title,
+            'change' => $remedy->change->toData(),
+            'consequences' => $this->consequences($remedy->consequences),
+        ];
     }
 
     /** @return array<string, mixed> */

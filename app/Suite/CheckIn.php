@@ -66,37 +66,57 @@ final readonly class CheckIn
             return;
         }
         $bytes = isset($file['bytes']) ? base64_decode($file['bytes'], true) : null;
-        $known->fill([
-            'reported_sha256' => $file['sha256'],
-            // A key file in an encoding that the database cannot hold is still reported as changed.
-            'reported_bytes' => is_string($bytes) && mb_check_encoding($bytes, 'UTF-8') && ! str_contains($bytes, "\0") ? $bytes : null,
-            'changed_at' => now(),
-        ])->save();
+        $known
+            ->fill([
+                'reported_sha256' => $file['sha256'],
+                // A key file in an encoding that the database cannot hold is still reported as changed.
+                'reported_bytes' => is_string($bytes) && mb_check_encoding($bytes, 'UTF-8') && ! str_contains($bytes, "\0") ? $bytes : null,
+                'changed_at' => now(),
+            ])
+            ->save();
     }
 
     private function noteInstalled(Order $order): void
     {
         foreach ($order->payload['files'] as $file) {
             $known = SuiteFile::query()->firstOrNew(['suite_id' => $order->suite_id, 'application' => $file['application']]);
-            $known->fill([
-                'release_id' => $order->payload['release'], 'installed_sha256' => $file['sha256'],
-                'reported_sha256' => $file['sha256'], 'reported_bytes' => base64_decode($file['bytes'], true) ?: null, 'changed_at' => now(),
-            ])->save();
+            $known
+                ->fill([
+                    'release_id' => $order->payload['release'],
+                    'installed_sha256' => $file['sha256'],
+                    'reported_sha256' => $file['sha256'],
+                    'reported_bytes' => base64_decode($file['bytes'], true) ?: null,
+                    'changed_at' => now(),
+                ])
+                ->save();
         }
     }
 
     /** A copy that was put back is what an earlier handover wrote, or something that no handover wrote. */
     private function notePutBack(Order $order, string $sha256): void
     {
-        $earlier = Order::query()->where('suite_id', $order->suite_id)->where('kind', OrderKind::Install)->where('state', OrderState::Done)->orderByDesc('id')->get()
+        $earlier = Order::query()
+            ->where('suite_id', $order->suite_id)
+            ->where('kind', OrderKind::Install)
+            ->where('state', OrderState::Done)
+            ->orderByDesc('id')
+            ->get()
             ->first(static fn (Order $install): bool => in_array($sha256, array_column($install->payload['files'], 'sha256'), true));
-        SuiteFile::query()->where('suite_id', $order->suite_id)->where('application', $order->payload['application'])->update([
-            'release_id' => $earlier?->payload['release'], 'installed_sha256' => $earlier === null ? null : $sha256,
-        ]);
+        SuiteFile::query()
+            ->where('suite_id', $order->suite_id)
+            ->where('application', $order->payload['application'])
+            ->update([
+                'release_id' => $earlier?->payload['release'],
+                'installed_sha256' => $earlier === null ? null : $sha256,
+            ]);
     }
 
     private function isRehearsing(Suite $suite): bool
     {
-        return $suite->orders()->where('kind', OrderKind::Press)->where('created_at', '>', now()->subMinutes(self::REHEARSAL_ENDS_AFTER_MINUTES))->exists();
+        return $suite
+            ->orders()
+            ->where('kind', OrderKind::Press)
+            ->where('created_at', '>', now()->subMinutes(self::REHEARSAL_ENDS_AFTER_MINUTES))
+            ->exists();
     }
 }

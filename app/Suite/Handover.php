@@ -35,7 +35,10 @@ final readonly class Handover
     {
         $stored = collect($suite->copies)->firstWhere('name', $copy) ?? throw UnknownCopy::named($copy, $suite);
 
-        return $this->order($suite, $user, OrderKind::PutBack, OrderState::Waiting, ['copy' => $stored['name'], 'application' => $stored['application']]);
+        return $this->order($suite, $user, OrderKind::PutBack, OrderState::Waiting, [
+            'copy' => $stored['name'],
+            'application' => $stored['application'],
+        ]);
     }
 
     /** @param  array<string, mixed>  $payload */

@@ -12,7 +12,10 @@ final class NoReportedFile extends Refusal implements HasStatus
 {
     public static function of(Suite $suite, string $application): self
     {
-        return new self("{$suite->name} has reported no key file of {$application}.", 'Wait until its workstation is online, or hand a preset over first.');
+        return new self(
+            "{$suite->name} has reported no key file of {$application}.",
+            'Wait until its workstation is online, or hand a preset over first.',
+        );
     }
 
     public function kind(): string

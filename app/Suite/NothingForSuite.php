@@ -11,7 +11,10 @@ final class NothingForSuite extends Refusal
 {
     public static function in(Suite $suite): self
     {
-        return new self("The release has no keymap for an application of {$suite->name}.", 'Choose another release, or save one that has a keymap for: '.implode(', ', $suite->applications).'.');
+        return new self(
+            "The release has no keymap for an application of {$suite->name}.",
+            'Choose another release, or save one that has a keymap for: '.implode(', ', $suite->applications).'.',
+        );
     }
 
     public function kind(): string

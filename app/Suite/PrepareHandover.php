@@ -27,15 +27,25 @@ final class PrepareHandover implements ShouldQueue
     public function handle(): void
     {
         $release = Release::query()->with('preset')->findOrFail((int) $this->order->payload['release']);
-        $files = $release->files()->whereIn('application', $this->order->suite->keyFileOwners())->get();
+        $files = $release
+            ->files()
+            ->whereIn('application', $this->order->suite->keyFileOwners())
+            ->get();
         $this->order->update([
             'state' => OrderState::Waiting,
             'payload' => [
                 'release' => $release->id,
                 'title' => "{$release->preset->name} {$release->number}",
-                'files' => $files->map(static fn (ReleaseFile $file): array => [
-                    'application' => $file->application, 'file_name' => $file->file_name, 'sha256' => $file->sha256, 'bytes' => base64_encode($file->bytes),
-                ])->all(),
+                'files' => $files
+                    ->map(
+                        static fn (ReleaseFile $file): array => [
+                            'application' => $file->application,
+                            'file_name' => $file->file_name,
+                            'sha256' => $file->sha256,
+                            'bytes' => base64_encode($file->bytes),
+                        ],
+                    )
+                    ->all(),
             ],
         ]);
     }

@@ -29,9 +29,9 @@ final readonly class SuiteList
     private function relations(): array
     {
         return [
-            'files' => static fn (HasMany $files) => $files->select([
-                'id', 'suite_id', 'application', 'release_id', 'installed_sha256', 'reported_sha256', 'changed_at',
-            ])->selectRaw('reported_bytes is not null as has_reported_bytes'),
+            'files' => static fn (HasMany $files) => $files
+                ->select(['id', 'suite_id', 'application', 'release_id', 'installed_sha256', 'reported_sha256', 'changed_at'])
+                ->selectRaw('reported_bytes is not null as has_reported_bytes'),
             'files.release' => static fn ($releases) => $releases->select(['id', 'preset_id', 'number'])->withNewest(),
             'files.release.preset',
             'recentOrders' => static fn (HasMany $orders) => $orders->limit(self::RECENT_ORDERS),

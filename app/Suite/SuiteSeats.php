@@ -26,7 +26,13 @@ final readonly class SuiteSeats
      */
     public function named(array $slugs): array
     {
-        return $slugs === [] ? [] : Suite::query()->whereIn('slug', $slugs)->orderBy('name')->get()
-            ->mapWithKeys(fn (Suite $suite): array => [$suite->name => $this->of($suite)])->all();
+        return $slugs === []
+            ? []
+            : Suite::query()
+                ->whereIn('slug', $slugs)
+                ->orderBy('name')
+                ->get()
+                ->mapWithKeys(fn (Suite $suite): array => [$suite->name => $this->of($suite)])
+                ->all();
     }
 }

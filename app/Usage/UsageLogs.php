@@ -19,7 +19,8 @@ final readonly class UsageLogs
     public function replace(User $user, string $name, string $csv): void
     {
         $log = UsageLog::fromCsv($csv);
-        DB::transaction(fn () => $user->kit->usage()->updateOrCreate([], ['name' => $name, 'days' => $log->days, 'uses' => $log->toData()]));
+        $values = ['name' => $name, 'days' => $log->days, 'uses' => $log->toData()];
+        DB::transaction(fn () => $user->kit->usage()->updateOrCreate([], $values));
     }
 
     public function forget(User $user): void

@@ -12,11 +12,8 @@ use RuntimeException;
  */
 abstract class Refusal extends RuntimeException
 {
-    final protected function __construct(
-        string $message,
-        public readonly string $remedy,
-        public readonly ?string $where = null,
-    ) {
+    final protected function __construct(string $message, public readonly string $remedy, public readonly ?string $where = null)
+    {
         parent::__construct($message);
     }
 

@@ -70,7 +70,11 @@ final class World
 
     public static function seat(System $system = System::MacOs, string $board = 'full-ansi', string $layout = 'us'): Seat
     {
-        return self::$seats["{$system->value} {$board} {$layout}"] ??= new Seat(self::board($board, $system), self::layout($layout), $system);
+        return self::$seats["{$system->value} {$board} {$layout}"] ??= new Seat(
+            self::board($board, $system),
+            self::layout($layout),
+            $system,
+        );
     }
 
     public static function reserved(): ReservedChords
@@ -102,13 +106,16 @@ final class World
 
     public static function application(string $id): Application
     {
-        return (new CatalogueReader)->application(self::json("catalogues/{$id}/catalogue.json"));
+        return (new CatalogueReader())->application(self::json("catalogues/{$id}/catalogue.json"));
     }
 
     /** @return list<string> the ids of all shipped applications */
     public static function applicationIds(): array
     {
-        return array_map(static fn (string $path): string => basename(dirname($path)), glob(self::path('catalogues/*/catalogue.json')) ?: []);
+        return array_map(
+            static fn (string $path): string => basename(dirname($path)),
+            glob(self::path('catalogues/*/catalogue.json')) ?: [],
+        );
     }
 
     /** @return array<string, Application> all shipped ones by id, and the desktop over them */
@@ -129,7 +136,11 @@ final class World
     {
         $bytes = self::factoryBytes($application->id);
 
-        return new LoadedKeymap($application, BuiltInDialects::all()->for($application)->read($bytes, $application)->bindings(), self::seat($system));
+        return new LoadedKeymap(
+            $application,
+            BuiltInDialects::all()->for($application)->read($bytes, $application)->bindings(),
+            self::seat($system),
+        );
     }
 
     /** A key file with that many bindings, all of different chords. */
@@ -140,17 +151,33 @@ final class World
 
     private static function makeLongKeyFile(Application $application, int $count): string
     {
-        $keys = array_values(array_filter(Key::cases(), static fn (Key $key): bool => ! $key->isOnlyHeld() && preg_match('/^(Intl|Key|Digit|Minus|Equal|Bracket|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash)/', $key->value) !== 1));
+        $keys = array_values(
+            array_filter(
+                Key::cases(),
+                static fn (Key $key): bool => ! $key->isOnlyHeld() &&
+                    preg_match(
+                        '/^(Intl|Key|Digit|Minus|Equal|Bracket|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash)/',
+                        $key->value,
+                    ) !== 1,
+            ),
+        );
         $command = $application->commands()[0];
         $bindings = [];
         for ($number = 0; $number < $count; $number++) {
             $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
             $context = $application->contexts->all()[intdiv($number, count($keys) * 64) % count($application->contexts->all())];
-            $bindings[] = new Binding($application->naming->write(Chord::of($keys[$number % count($keys)], ...$held), self::seat()), $command->id, $context->id);
+            $bindings[] = new Binding(
+                $application->naming->write(Chord::of($keys[$number % count($keys)], ...$held), self::seat()),
+                $command->id,
+                $context->id,
+            );
         }
         $dialect = BuiltInDialects::all()->for($application);
 
-        return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank($application), $application), Bindings::of(...$bindings));
+        return (new KeyFileWriter($dialect))->write(
+            $dialect->read($dialect->blank($application), $application),
+            Bindings::of(...$bindings),
+        );
     }
 
     /** That many bindings of one application, spread over its contexts and all layers, the same ones at every call. */
@@ -167,7 +194,12 @@ final class World
             $modifiers = array_filter($held, static fn (): bool => mt_rand(0, 2) === 0);
             $chord = $application->naming->write(Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers), self::seat());
             $gesture = $application->tellsHold && mt_rand(0, 3) === 0 ? Gesture::Hold : Gesture::Tap;
-            $binding = new Binding($chord, $commands[mt_rand(0, count($commands) - 1)]->id, $contexts[mt_rand(0, count($contexts) - 1)]->id, $gesture);
+            $binding = new Binding(
+                $chord,
+                $commands[mt_rand(0, count($commands) - 1)]->id,
+                $contexts[mt_rand(0, count($contexts) - 1)]->id,
+                $gesture,
+            );
             $bindings["{$binding->context} {$binding->chord->id()} {$gesture->value}"] = $binding;
         }
 
@@ -184,24 +216,45 @@ final class World
         mt_srand(3);
         $words = [];
         foreach ([...self::cutloom()->commands(), ...self::faderloft()->commands()] as $command) {
-            array_push($words, ...(preg_split('/\W+/', "{$command->name} {$command->tooltip}", -1, PREG_SPLIT_NO_EMPTY) ?: []));
+            array_push($words, ...preg_split('/\W+/', "{$command->name} {$command->tooltip}", -1, PREG_SPLIT_NO_EMPTY) ?: []);
         }
         for ($made = 0; $made < 1_500; $made++) {
             $words[] = implode('', array_map(static fn (): string => 'abcdefghijklmnoprstuvw'[mt_rand(0, 21)], range(1, mt_rand(4, 9))));
         }
-        $some = static fn (int $count): string => implode(' ', array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, $count)));
+        $some = static fn (int $count): string => implode(
+            ' ',
+            array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, $count)),
+        );
 
-        return array_map(static fn (int $number): Application => Application::of(
-            "many-{$number}", "Many {$number}", 'measuring', self::cutloom()->contexts, Precedence::DeeperFirst, LoadingRule::LastLineWins, 'none',
-            Commands::of(array_map(static fn (int $id): Command => new Command("c{$id}", $some(3), [$some(1), $some(2)], $some(9), 'everywhere'), range(1, $commands))),
-        ), range(1, $applications));
+        return array_map(
+            static fn (int $number): Application => Application::of(
+                "many-{$number}",
+                "Many {$number}",
+                'measuring',
+                self::cutloom()->contexts,
+                Precedence::DeeperFirst,
+                LoadingRule::LastLineWins,
+                'none',
+                Commands::of(
+                    array_map(
+                        static fn (int $id): Command => new Command("c{$id}", $some(3), [$some(1), $some(2)], $some(9), 'everywhere'),
+                        range(1, $commands),
+                    ),
+                ),
+            ),
+            range(1, $applications),
+        );
     }
 
     public static function vocabulary(): Vocabulary
     {
-        return Vocabulary::fromData(self::json('catalogues/intents.json')['intents'], array_combine(
-            self::applicationIds(), array_map(static fn (string $id): array => self::json("catalogues/{$id}/matches.json")['matches'], self::applicationIds()),
-        ));
+        return Vocabulary::fromData(
+            self::json('catalogues/intents.json')['intents'],
+            array_combine(
+                self::applicationIds(),
+                array_map(static fn (string $id): array => self::json("catalogues/{$id}/matches.json")['matches'], self::applicationIds()),
+            ),
+        );
     }
 
     /**
@@ -209,8 +262,12 @@ final class World
      *
      * @param  list<string>  $everywhereFirstFor
      */
-    public static function workshop(LoadingRule $loading = LoadingRule::LastLineWins, Precedence $precedence = Precedence::DeeperFirst, bool $tellsHold = false, array $everywhereFirstFor = []): Application
-    {
+    public static function workshop(
+        LoadingRule $loading = LoadingRule::LastLineWins,
+        Precedence $precedence = Precedence::DeeperFirst,
+        bool $tellsHold = false,
+        array $everywhereFirstFor = [],
+    ): Application {
         $contexts = ContextTree::of(
             new Context('everywhere', 'Everywhere', null),
             new Context('desk', 'Desk', 'everywhere'),
@@ -219,19 +276,35 @@ final class World
             new Context('wall', 'Wall', 'everywhere'),
             new Context('note', 'Note', 'everywhere', textEntry: true),
         );
-        $commands = array_map(static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'), ['Saw', 'Plane', 'Glue', 'Sand', 'Paint']);
+        $commands = array_map(
+            static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'),
+            ['Saw', 'Plane', 'Glue', 'Sand', 'Paint'],
+        );
 
-        return Application::of('workshop', 'Workshop', 'tests', $contexts, $precedence, $loading, 'none', Commands::of($commands), $tellsHold, everywhereFirstFor: $everywhereFirstFor);
+        return Application::of(
+            'workshop',
+            'Workshop',
+            'tests',
+            $contexts,
+            $precedence,
+            $loading,
+            'none',
+            Commands::of($commands),
+            $tellsHold,
+            everywhereFirstFor: $everywhereFirstFor,
+        );
     }
 
     /** One binding a line: `context chord command`, and `hold` behind it where it is one. */
     public static function bindings(string $text): Bindings
     {
-        return Bindings::of(...array_map(static function (string $line): Binding {
-            $words = preg_split('/\s+/', trim($line)) ?: throw new RuntimeException("Unreadable line {$line}");
+        return Bindings::of(
+            ...array_map(static function (string $line): Binding {
+                $words = preg_split('/\s+/', trim($line)) ?: throw new RuntimeException("Unreadable line {$line}");
 
-            return new Binding(Chord::parse($words[1]), $words[2], $words[0], Gesture::from($words[3] ?? 'tap'));
-        }, array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== '')));
+                return new Binding(Chord::parse($words[1]), $words[2], $words[0], Gesture::from($words[3] ?? 'tap'));
+            }, array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== '')),
+        );
     }
 
     public static function loaded(string $bindings, ?Application $application = null, System $system = System::MacOs): LoadedKeymap

@@ -44,13 +44,17 @@ return new class extends Migration
     /** A release cannot change once it is written: not through the application, and not beside it. */
     private function forbidChanges(): void
     {
-        DB::unprepared(<<<'SQL'
-            create function refuse_change_of_release() returns trigger language plpgsql as $$
-            begin
-                raise exception 'A saved release cannot be changed or deleted.' using errcode = 'restrict_violation';
-            end $$;
-            create trigger releases_stay before update or delete on releases for each row execute function refuse_change_of_release();
-            create trigger release_files_stay before update or delete on release_files for each row execute function refuse_change_of_release();
-        SQL);
+        DB::unprepared(
+            <<<'SQL'
+                create function refuse_change_of_release() returns trigger language plpgsql as $$
+                begin
+                    raise exception 'A saved release cannot be changed or deleted.' using errcode = 'restrict_violation';
+                end $$;
+                create trigger releases_stay before update or delete on releases for each row execute function refuse_change_of_release();
+                create trigger release_files_stay before update or delete on release_files
+                    for each row execute function refuse_change_of_release();
+            SQL
+            ,
+        );
     }
 };

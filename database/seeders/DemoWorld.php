@@ -19,7 +19,10 @@ final class DemoWorld extends Seeder
 
     /** Tokens of the workstation stand-ins; they only ever open the demo on loopback. */
     public const TOKENS = [
-        'avocet' => 'demo-token-of-avocet', 'bittern' => 'demo-token-of-bittern', 'curlew' => 'demo-token-of-curlew', 'dunlin' => 'demo-token-of-dunlin',
+        'avocet' => 'demo-token-of-avocet',
+        'bittern' => 'demo-token-of-bittern',
+        'curlew' => 'demo-token-of-curlew',
+        'dunlin' => 'demo-token-of-dunlin',
         'road-case' => 'demo-token-of-road-case',
     ];
 
@@ -60,9 +63,17 @@ final class DemoWorld extends Seeder
     /** @param  list<string>  $applications */
     private function suite(string $slug, string $name, string $board, string $layout, System $system, array $applications): void
     {
-        Suite::query()->firstOrCreate(['slug' => $slug], [
-            'name' => $name, 'board' => $board, 'layout' => $layout, 'system' => $system, 'applications' => $applications,
-            'token_hash' => Suite::hashToken(self::TOKENS[$slug]), 'copies' => [],
-        ]);
+        Suite::query()->firstOrCreate(
+            ['slug' => $slug],
+            [
+                'name' => $name,
+                'board' => $board,
+                'layout' => $layout,
+                'system' => $system,
+                'applications' => $applications,
+                'token_hash' => Suite::hashToken(self::TOKENS[$slug]),
+                'copies' => [],
+            ],
+        );
     }
 }

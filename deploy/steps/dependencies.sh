@@ -1,7 +1,8 @@
 # Composer's and npm's packages, and the built front end. Each is done again only when what it depends on has changed.
 
 prepare_folders() {
-    mkdir -p "$VAR"/{run,log,stamps,cache} "$VAR"/laravel/{logs,framework/cache,views,app} || fail "the folder $VAR cannot be written." "make it writable for $(id -un) and start again."
+    mkdir -p "$VAR"/{run,log,stamps,cache} "$VAR"/laravel/{logs,framework/cache,views,app} ||
+        fail "the folder $VAR cannot be written." "make it writable for $(id -un) and start again."
     [ -f "$VAR/settings.env" ] || write_settings
 }
 

@@ -31,12 +31,15 @@ require_test_packages() {
 
 install_missing() {
     [ $# -gt 0 ] || return 0
-    command -v apt-get >/dev/null || fail "this is not a Debian system (there is no apt-get)." "use Debian 12, or install these yourself: $*."
-    is_root || command -v sudo >/dev/null || fail "these Debian packages are missing and there is no sudo to install them: $*." "run as root: apt-get install $*"
+    command -v apt-get >/dev/null ||
+        fail "this is not a Debian system (there is no apt-get)." "use Debian 12, or install these yourself: $*."
+    is_root || command -v sudo >/dev/null ||
+        fail "these Debian packages are missing and there is no sudo to install them: $*." "run as root: apt-get install $*"
     step "Debian packages" apt_install "$@"
 }
 
-# Debian starts a database server of its own when postgresql is installed for the first time; this project brings its own and wants no other.
+# Debian starts a database server of its own when postgresql is installed for the first time;
+# this project brings its own and wants no other.
 apt_install() {
     local quiet=/etc/postgresql-common/createcluster.d/zebrafinch.conf
     as_root apt-get update -q
@@ -72,7 +75,8 @@ require_service_user() {
     chown "$SERVICE_USER" "$VAR" "$VAR"/{run,log,laravel,cache} "$ROOT/bootstrap/cache"
     chown -R "$SERVICE_USER" "$VAR"/laravel "$VAR"/cache "$VAR"/log
     as_service test -r "$ROOT/zebrafinch" -a -w "$VAR/run" ||
-        fail "the folder $ROOT cannot be entered by the user $SERVICE_USER, which the services run as." "move the project to a folder that others may enter (such as /srv), or start it as a user who is not root."
+        fail "the folder $ROOT cannot be entered by the user $SERVICE_USER, which the services run as." \
+            "move the project to a folder that others may enter (such as /srv), or start it as a user who is not root."
 }
 
 as_service() {
@@ -82,5 +86,6 @@ as_service() {
 require_disk_space() {
     local free
     free=$(df -Pk "$ROOT" | awk 'NR == 2 { print int($4 / 1024) }')
-    [ "$free" -ge 300 ] || fail "only $free MB are free on the disk that holds $ROOT." "make room (a first start needs about 1.5 GB, a later one 300 MB) and start again; nothing was lost."
+    [ "$free" -ge 300 ] || fail "only $free MB are free on the disk that holds $ROOT." \
+        "make room (a first start needs about 1.5 GB, a later one 300 MB) and start again; nothing was lost."
 }

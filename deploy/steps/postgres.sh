@@ -51,4 +51,7 @@ migrate_and_seed() {
 }
 
 # Run as the service user, so that logs and caches belong to it; settings come from var/settings.env.
-artisan() { as_service env APP_KEY="$(setting APP_KEY)" DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE="${DB_DATABASE:-zebrafinch}" php "$ROOT/artisan" "$@"; }
+artisan() {
+    as_service env APP_KEY="$(setting APP_KEY)" DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" \
+        DB_DATABASE="${DB_DATABASE:-zebrafinch}" php "$ROOT/artisan" "$@"
+}

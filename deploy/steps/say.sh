@@ -20,7 +20,8 @@ step() {
     else
         printf 'failed\n'
         tail -n 15 "$log" | sed 's/^/    | /' >&2
-        fail "the step \"$name\" failed." "read the lines above; all of it is in ${log#"$ROOT"/}. Then run the same command again: it goes on where it stopped."
+        fail "the step \"$name\" failed." \
+            "read the lines above; all of it is in ${log#"$ROOT"/}. Then run the same command again: it goes on where it stopped."
     fi
 }
 

@@ -12,7 +12,8 @@ WORKSTATIONS=${ZEBRAFINCH_WORKSTATIONS:-$VAR/workstations}
 port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 require_free_port() {
-    ! port_is_taken "$1" || fail "port $1 on this machine is taken by another program." "end that program, or choose another port: $2=$(($1 + 1)) ./zebrafinch start"
+    ! port_is_taken "$1" || fail "port $1 on this machine is taken by another program." \
+        "end that program, or choose another port: $2=$(($1 + 1)) ./zebrafinch start"
 }
 
 # A process id is only ours while the program behind it is.
@@ -43,10 +44,13 @@ start_services() {
     fi
     export APP_KEY DB_PASSWORD DB_PORT DB_DATABASE=$DATABASE APP_URL="http://127.0.0.1:$WEB_PORT"
     APP_KEY=$(setting APP_KEY) DB_PASSWORD=$(setting DB_PASSWORD)
-    PHP_CLI_SERVER_WORKERS=$WEB_WORKERS run_service web php -d upload_max_filesize=9M -d post_max_size=10M -d memory_limit=256M -d max_execution_time=60 \
-        -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d expose_php=0 \
+    PHP_CLI_SERVER_WORKERS=$WEB_WORKERS run_service web php \
+        -d upload_max_filesize=9M -d post_max_size=10M -d memory_limit=256M -d max_execution_time=60 \
+        -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 \
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d expose_php=0 \
         -S "127.0.0.1:$WEB_PORT" -t "$ROOT/public" "$ROOT/deploy/web/router.php"
-    run_service queue php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --quiet
+    run_service queue php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+        "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --quiet
     for suite in $SUITES; do
         run_service "workstation-$suite" php "$ROOT/standins/workstation/run.php" --suite="$suite" --token="demo-token-of-$suite" \
             --server="http://127.0.0.1:$WEB_PORT" --folder="$WORKSTATIONS/$suite"

@@ -48,18 +48,28 @@ suite() {
     [ "$status" = 0 ] && [ "${failed:-0}" = 0 ] || tail -n 150 "$log"
 }
 
+# Tests run beside each other, one process for each processor.
+side_by_side() { echo --parallel --processes="$(nproc)"; }
+
+pest() {
+    local group=$1
+    php "$ROOT/vendor/bin/pest" --configuration="$ROOT/phpunit.xml" --testsuite="$group" --colors=never $(side_by_side)
+}
+
 core_tests() {
     say "Core"
-    suite "rules and computation" core-tests php "$ROOT/vendor/bin/pest" --configuration="$ROOT/phpunit.xml" --testsuite=core --colors=never
+    suite "rules and computation" core-tests pest core
     check "PHPStan, highest level" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/core/phpstan.neon" --no-progress --memory-limit=1G
     check "code style" php "$ROOT/vendor/bin/pint" --test --config="$ROOT/pint.json" "$ROOT"
+    check "width of lines" php "$ROOT/tools/check-width.php"
 }
 
 http_tests() {
     say "HTTP"
-    recreate_database zebrafinch_test >/dev/null 2>&1
-    suite "requests on PostgreSQL" http-tests env APP_ENV=testing APP_KEY="$(setting APP_KEY)" DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE=zebrafinch_test \
-        CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 php "$ROOT/vendor/bin/pest" --configuration="$ROOT/phpunit.xml" --testsuite=http --colors=never
+    for process in $(seq "$(nproc)"); do recreate_database "zebrafinch_test_$process" >/dev/null 2>&1; done
+    suite "requests on PostgreSQL" http-tests env APP_ENV=testing APP_KEY="$(setting APP_KEY)" \
+        DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE=zebrafinch_test \
+        CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 bash -c "$(declare -f pest side_by_side); ROOT='$ROOT' pest http"
     check "PHPStan, application" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/phpstan.neon" --no-progress --memory-limit=1G
 }
 
@@ -68,18 +78,23 @@ web_tests() {
     check "types follow the API description" types_are_current
     check "TypeScript" npm run --prefix "$ROOT" typecheck
     check "ESLint" npm run --prefix "$ROOT" lint
+    check "Prettier" npm run --prefix "$ROOT" format:check
+    suite "logic of the page" unit-tests npm run --prefix "$ROOT" test -- --reporter=default --no-color
     require_build
     suite "real interface in Chromium" web-tests browser_tests
 }
 
 types_are_current() {
-    (cd "$ROOT" && npx openapi-typescript docs/openapi.yaml --output "$VAR/cache/schema.d.ts" && diff -u web/api/schema.d.ts "$VAR/cache/schema.d.ts")
+    (
+        cd "$ROOT"
+        npx openapi-typescript docs/openapi.yaml --output "$VAR/cache/schema.d.ts" && diff -u web/api/schema.d.ts "$VAR/cache/schema.d.ts"
+    )
 }
 
 # A second instance with its own ports, database and workstation folders, so that a running demo is left alone.
 browser_tests() {
     (
-        # Two rooms are enough, and each workstation takes its share of the processor.
+        # Two suites are enough, and each workstation takes its share of the processor.
         SUITES="avocet dunlin"
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-web-tests DATABASE=zebrafinch_web WORKSTATIONS=$VAR/web-tests/workstations
         require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT

@@ -7,7 +7,15 @@ declare(strict_types=1);
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 $public = dirname(__DIR__, 2).'/public';
 $file = realpath($public.$path);
-$types = ['js' => 'text/javascript', 'css' => 'text/css', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'json' => 'application/json', 'map' => 'application/json'];
+$types = [
+    'js' => 'text/javascript',
+    'css' => 'text/css',
+    'svg' => 'image/svg+xml',
+    'woff2' => 'font/woff2',
+    'woff' => 'font/woff',
+    'json' => 'application/json',
+    'map' => 'application/json',
+];
 $type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 
 if ($file !== false && $type !== null && is_file($file) && str_starts_with($file, $public.'/')) {

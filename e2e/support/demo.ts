@@ -5,7 +5,11 @@ const WORKSTATIONS = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
 
 export type Account = 'picture' | 'sound' | 'motion' | 'keeper' | 'assistant'
 
-export interface Keyboard { system: 'macos' | 'windows' | 'linux'; board: string; layout: string }
+export interface Keyboard {
+  system: 'macos' | 'windows' | 'linux'
+  board: string
+  layout: string
+}
 
 const USUAL: Keyboard = { system: 'linux', board: 'full-ansi', layout: 'us' }
 
@@ -20,7 +24,12 @@ export async function signIn(page: Page, account: Account, keyboard: Partial<Key
   if (cookies !== undefined) await page.context().addCookies(cookies)
   // Set before the page starts, and only once, so that what a test chooses later stays chosen.
   await page.goto('/robots.txt')
-  await page.evaluate((seat) => { localStorage.setItem('seat', JSON.stringify({ seat, room: null })) }, { ...USUAL, ...keyboard })
+  await page.evaluate(
+    (seat) => {
+      localStorage.setItem('seat', JSON.stringify({ seat, suite: null }))
+    },
+    { ...USUAL, ...keyboard },
+  )
   await page.goto(cookies === undefined ? '/sign-in' : '/find')
   if (cookies === undefined) {
     await page.getByLabel('Address of your account').fill(`${account}@saltmarsh.example`)
@@ -34,7 +43,10 @@ export async function signIn(page: Page, account: Account, keyboard: Partial<Key
 /** Asks the server as the page would, to begin in the middle of the work and to tidy up behind it. */
 export async function ask(page: Page, method: 'get' | 'post' | 'delete', path: string, data?: object): Promise<unknown> {
   const token = decodeURIComponent((await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '')
-  const answer = await page.request[method](`/api${path}`, { headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' }, ...(data === undefined ? {} : { data }) })
+  const answer = await page.request[method](`/api${path}`, {
+    headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+    ...(data === undefined ? {} : { data }),
+  })
   expect(answer.ok(), `${method} ${path}`).toBe(true)
   return answer.json()
 }
@@ -43,14 +55,14 @@ export async function ask(page: Page, method: 'get' | 'post' | 'delete', path: s
 export async function backToFactory(browser: Browser, account: Account): Promise<void> {
   const page = await browser.newPage()
   await signIn(page, account)
-  const { keymaps } = await ask(page, 'get', '/keymaps') as { keymaps: { id: number }[] }
+  const { keymaps } = (await ask(page, 'get', '/keymaps')) as { keymaps: { id: number }[] }
   for (const { id } of keymaps) await ask(page, 'delete', `/keymaps/${id}`)
   await page.close()
 }
 
-/** Waits until a place is shown: until then what is pressed goes to the one before. */
-export async function arriveAt(page: Page, place: string): Promise<void> {
-  await expect(page.getByRole('heading', { level: 1, name: place, exact: true })).toBeAttached()
+/** Waits until a screen is shown: until then what is pressed goes to the one before. */
+export async function arriveAt(page: Page, screen: string): Promise<void> {
+  await expect(page.getByRole('heading', { level: 1, name: screen, exact: true })).toBeAttached()
 }
 
 export async function startListening(page: Page): Promise<void> {

@@ -10,12 +10,36 @@ use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
 
-/** Boardwick: tells a tap from a hold. A tap changes the tool, a hold borrows it until the key is let go. The last record for a chord counts. */
+/**
+ * Boardwick: tells a tap from a hold. A tap changes the tool, a hold borrows it until the key is let go. The last record for a chord
+ * counts.
+ */
 final class Boardwick implements Simulated
 {
-    private const HELD = ['Primary' => 'Primary', 'Control' => 'Control', 'Alt' => 'Alt', 'AltGr' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
+    private const HELD = [
+        'Primary' => 'Primary',
+        'Control' => 'Control',
+        'Alt' => 'Alt',
+        'AltGr' => 'AltGraph',
+        'Shift' => 'Shift',
+        'System' => 'Meta',
+    ];
 
-    private const TOOLS = ['pencil', 'brush', 'rubber', 'fill', 'lasso', 'move-tool', 'panning-hand', 'magnifier', 'turn-paper', 'pick-colour', 'ruler', 'lettering', 'box-and-oval'];
+    private const TOOLS = [
+        'pencil',
+        'brush',
+        'rubber',
+        'fill',
+        'lasso',
+        'move-tool',
+        'panning-hand',
+        'magnifier',
+        'turn-paper',
+        'pick-colour',
+        'ruler',
+        'lettering',
+        'box-and-oval',
+    ];
 
     public function __construct(private readonly string $factory)
     {
@@ -32,13 +56,18 @@ final class Boardwick implements Simulated
         foreach (array_unique([$focus, 'everywhere']) as $place) {
             if (isset($found[$place])) {
                 [$command, $number] = $found[$place];
-                $did = $press->isHeld && in_array($command, self::TOOLS, true) ? $strip->borrow(str_replace('-', ' ', $command)) : $this->run($command, $strip);
+                $did =
+                    $press->isHeld && in_array($command, self::TOOLS, true)
+                        ? $strip->borrow(str_replace('-', ' ', $command))
+                        : $this->run($command, $strip);
 
                 return Answer::ran($did, $command, $place, "Record {$number} of the installed file.");
             }
         }
 
-        return Answer::nothing('No record of the installed file has this chord '.($press->isHeld ? 'as a hold' : 'as a tap').' for the focus.');
+        return Answer::nothing(
+            'No record of the installed file has this chord '.($press->isHeld ? 'as a hold' : 'as a tap').' for the focus.',
+        );
     }
 
     /** @return list<list<string>> */
@@ -59,7 +88,14 @@ final class Boardwick implements Simulated
     {
         $words = explode('-', $chord);
         $key = (string) array_pop($words);
-        $keys = ['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Hyphen' => 'Minus', 'NumLock' => 'NumLock'];
+        $keys = [
+            'Left' => 'ArrowLeft',
+            'Right' => 'ArrowRight',
+            'Up' => 'ArrowUp',
+            'Down' => 'ArrowDown',
+            'Hyphen' => 'Minus',
+            'NumLock' => 'NumLock',
+        ];
         $code = $keys[$key] ?? (string) preg_replace(['/^([A-Z])$/', '/^(\d)$/', '/^Num(?!pad)/'], ['Key$1', 'Digit$1', 'Numpad'], $key);
 
         return $press->is($code, HeldKeys::of($words, self::HELD, $system));

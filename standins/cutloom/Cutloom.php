@@ -14,9 +14,22 @@ use Standins\Strip;
 /** Cutloom: the panel with the focus is asked first, then those around it. A focus with a chord twice spoils the whole file. */
 final class Cutloom implements Simulated
 {
-    private const HELD = ['Primary' => 'Primary', 'Control' => 'Control', 'Option' => 'Alt', 'Third' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
+    private const HELD = [
+        'Primary' => 'Primary',
+        'Control' => 'Control',
+        'Option' => 'Alt',
+        'Third' => 'AltGraph',
+        'Shift' => 'Shift',
+        'System' => 'Meta',
+    ];
 
-    private const AROUND = ['trim' => 'timeline', 'timeline' => 'everywhere', 'viewer' => 'everywhere', 'bin' => 'everywhere', 'titles' => 'everywhere'];
+    private const AROUND = [
+        'trim' => 'timeline',
+        'timeline' => 'everywhere',
+        'viewer' => 'everywhere',
+        'bin' => 'everywhere',
+        'titles' => 'everywhere',
+    ];
 
     public function __construct(private readonly string $factory)
     {
@@ -25,22 +38,42 @@ final class Cutloom implements Simulated
     public function press(?string $bytes, string $system, string $focus, KeyPress $press, Strip $strip): array
     {
         if ($focus === 'titles' && $press->types($system)) {
-            return ['did' => 'A character was typed into the title.', 'command' => null, 'context' => 'titles', 'because' => 'Titles take text.'];
+            return [
+                'did' => 'A character was typed into the title.',
+                'command' => null,
+                'context' => 'titles',
+                'because' => 'Titles take text.',
+            ];
         }
         try {
             $lines = $this->load($bytes ?? $this->factory, $system);
         } catch (BadKeyFile $error) {
-            return ['did' => 'Nothing: Cutloom did not load its key file.', 'command' => null, 'context' => null, 'because' => $error->getMessage()];
+            return [
+                'did' => 'Nothing: Cutloom did not load its key file.',
+                'command' => null,
+                'context' => null,
+                'because' => $error->getMessage(),
+            ];
         }
         for ($place = $focus; $place !== null; $place = self::AROUND[$place] ?? null) {
             foreach ($lines as $line) {
                 if ($line['on'] === $place && $press->is($line['code'], $line['held'])) {
-                    return ['did' => $this->run($line['run'], $strip), 'command' => $line['run'], 'context' => $place, 'because' => "Line {$line['line']} of the installed file."];
+                    return [
+                        'did' => $this->run($line['run'], $strip),
+                        'command' => $line['run'],
+                        'context' => $place,
+                        'because' => "Line {$line['line']} of the installed file.",
+                    ];
                 }
             }
         }
 
-        return ['did' => 'Nothing.', 'command' => null, 'context' => null, 'because' => 'No line of the installed file has this chord for the focus.'];
+        return [
+            'did' => 'Nothing.',
+            'command' => null,
+            'context' => null,
+            'because' => 'No line of the installed file has this chord for the focus.',
+        ];
     }
 
     /**
@@ -50,7 +83,7 @@ final class Cutloom implements Simulated
      */
     private function load(string $bytes, string $system): array
     {
-        $document = new DOMDocument;
+        $document = new DOMDocument();
         if (! @$document->loadXML($bytes, LIBXML_NONET) || $document->documentElement?->nodeName !== 'cutloom-keys') {
             throw new BadKeyFile('The file is not a key file.');
         }
@@ -75,7 +108,14 @@ final class Cutloom implements Simulated
 
     private function code(string $word): string
     {
-        $named = ['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Return' => 'Enter', 'Grave' => 'Backquote'];
+        $named = [
+            'Left' => 'ArrowLeft',
+            'Right' => 'ArrowRight',
+            'Up' => 'ArrowUp',
+            'Down' => 'ArrowDown',
+            'Return' => 'Enter',
+            'Grave' => 'Backquote',
+        ];
 
         return $named[$word] ?? (string) preg_replace(['/^([A-Z])$/', '/^(\d)$/', '/^Pad/'], ['Key$1', 'Digit$1', 'Numpad'], $word);
     }

@@ -10,10 +10,19 @@ use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
 
-/** The desktop: looks at each press before the application in front does, and chooses the menu item with exactly the title that is bound. */
+/**
+ * The desktop: looks at each press before the application in front does, and chooses the menu item with exactly the title that is bound.
+ */
 final class Desktop
 {
-    private const HELD = ['Primary' => 'Primary', 'Control' => 'Control', 'Alt' => 'Alt', 'AltGr' => 'AltGraph', 'Shift' => 'Shift', 'System' => 'Meta'];
+    private const HELD = [
+        'Primary' => 'Primary',
+        'Control' => 'Control',
+        'Alt' => 'Alt',
+        'AltGr' => 'AltGraph',
+        'Shift' => 'Shift',
+        'System' => 'Meta',
+    ];
 
     /** @param  array<string, array<string, string>>  $menus  by application, then by title: the command that the menu item runs */
     public function __construct(private readonly array $menus)
@@ -22,7 +31,12 @@ final class Desktop
 
     /**
      * @param  string|null  $bytes  the store of titles; null when there is none
-     * @return array{did: string, command: string|null, context: string|null, because: string}|null null when the press goes on to the application
+     * @return array{
+     *     did: string,
+     *     command: string|null,
+     *     context: string|null,
+     *     because: string,
+     * }|null null when the press goes on to the application
      */
     public function press(?string $bytes, string $system, string $application, Simulated $inFront, KeyPress $press, Strip $strip): ?array
     {
@@ -33,7 +47,9 @@ final class Desktop
         }
         $command = is_string($title) ? $this->menus[$application][$title] ?? null : null;
 
-        return $command === null ? null : Answer::ran($inFront->run($command, $strip), $command, 'desktop', "The desktop chose the menu item \"{$title}\".");
+        return $command === null
+            ? null
+            : Answer::ran($inFront->run($command, $strip), $command, 'desktop', "The desktop chose the menu item \"{$title}\".");
     }
 
     private function matches(string $chord, string $system, KeyPress $press): bool

@@ -11,10 +11,20 @@ use Standins\KeyPress;
 use Standins\Simulated;
 use Standins\Strip;
 
-/** Easeframe: reads its sections from the top and lets each line undo what stood before for its chord. Without a file it has its factory keys. */
+/**
+ * Easeframe: reads its sections from the top and lets each line undo what stood before for its chord. Without a file it has its factory
+ * keys.
+ */
 final class Easeframe implements Simulated
 {
-    private const HELD = ['primary' => 'Primary', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
+    private const HELD = [
+        'primary' => 'Primary',
+        'control' => 'Control',
+        'alt' => 'Alt',
+        'altgr' => 'AltGraph',
+        'shift' => 'Shift',
+        'system' => 'Meta',
+    ];
 
     public function __construct(private readonly string $factory)
     {
@@ -42,7 +52,12 @@ final class Easeframe implements Simulated
             if (isset($found[$place])) {
                 [$name, $line] = $found[$place];
 
-                return Answer::ran($this->run($name, $strip), $name, $place, "Line {$line} of the ".($bytes === null ? 'factory' : 'installed').' file.');
+                return Answer::ran(
+                    $this->run($name, $strip),
+                    $name,
+                    $place,
+                    "Line {$line} of the ".($bytes === null ? 'factory' : 'installed').' file.',
+                );
             }
         }
 

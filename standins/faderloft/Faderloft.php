@@ -15,8 +15,13 @@ final class Faderloft implements Simulated
 {
     private const HELD = ['p' => 'Primary', 'c' => 'Control', 'a' => 'Alt', 'g' => 'AltGraph', 's' => 'Shift', 'm' => 'Meta'];
 
-    private const AREAS = ['clip' => ['clip', 'tracks', 'everywhere'], 'tracks' => ['tracks', 'everywhere'], 'mixer' => ['mixer', 'everywhere'],
-        'sample-editor' => ['sample-editor', 'everywhere'], 'everywhere' => ['everywhere']];
+    private const AREAS = [
+        'clip' => ['clip', 'tracks', 'everywhere'],
+        'tracks' => ['tracks', 'everywhere'],
+        'mixer' => ['mixer', 'everywhere'],
+        'sample-editor' => ['sample-editor', 'everywhere'],
+        'everywhere' => ['everywhere'],
+    ];
 
     public function __construct(private readonly string $factory)
     {
@@ -28,13 +33,27 @@ final class Faderloft implements Simulated
         foreach (self::AREAS[$focus] ?? ['everywhere'] as $area) {
             foreach ($rows as $index => $row) {
                 $fields = explode("\t", $row);
-                if (count($fields) >= 4 && $fields[0] === $area && $press->is($this->code($fields[2]), HeldKeys::of($fields[1] === '-' ? [] : str_split($fields[1]), self::HELD, $system))) {
-                    return ['did' => $this->run($fields[3], $strip), 'command' => $fields[3], 'context' => $area, 'because' => 'Line '.($index + 1).' of the installed file.'];
+                if (
+                    count($fields) >= 4 &&
+                    $fields[0] === $area &&
+                    $press->is($this->code($fields[2]), HeldKeys::of($fields[1] === '-' ? [] : str_split($fields[1]), self::HELD, $system))
+                ) {
+                    return [
+                        'did' => $this->run($fields[3], $strip),
+                        'command' => $fields[3],
+                        'context' => $area,
+                        'because' => 'Line '.($index + 1).' of the installed file.',
+                    ];
                 }
             }
         }
 
-        return ['did' => 'Nothing.', 'command' => null, 'context' => null, 'because' => 'No line of the installed file has this chord for the area.'];
+        return [
+            'did' => 'Nothing.',
+            'command' => null,
+            'context' => null,
+            'because' => 'No line of the installed file has this chord for the area.',
+        ];
     }
 
     private function code(string $key): string

@@ -14,12 +14,38 @@ use Standins\Strip;
 /** Gradewell: each desk has a map of its own, but the transport keys of Everywhere are obeyed before any desk. */
 final class Gradewell implements Simulated
 {
-    private const HELD = ['primary' => 'Primary', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
+    private const HELD = [
+        'primary' => 'Primary',
+        'control' => 'Control',
+        'alt' => 'Alt',
+        'altgr' => 'AltGraph',
+        'shift' => 'Shift',
+        'system' => 'Meta',
+    ];
 
     private const AROUND = ['nodes' => ['nodes', 'grade-desk'], 'everywhere' => []];
 
-    private const TRANSPORT = ['run-forwards', 'run-backwards', 'halt', 'run-or-halt', 'run-this-shot-in-a-loop', 'frame-forward', 'frame-back', 'second-forward', 'second-back',
-        'head-of-programme', 'tail-of-programme', 'next-shot', 'shot-before', 'in-here', 'out-here', 'no-range', 'flag-shot', 'next-flag', 'flag-before'];
+    private const TRANSPORT = [
+        'run-forwards',
+        'run-backwards',
+        'halt',
+        'run-or-halt',
+        'run-this-shot-in-a-loop',
+        'frame-forward',
+        'frame-back',
+        'second-forward',
+        'second-back',
+        'head-of-programme',
+        'tail-of-programme',
+        'next-shot',
+        'shot-before',
+        'in-here',
+        'out-here',
+        'no-range',
+        'flag-shot',
+        'next-flag',
+        'flag-before',
+    ];
 
     public function __construct(private readonly string $factory)
     {
@@ -32,7 +58,7 @@ final class Gradewell implements Simulated
             return Answer::nothing('The file has no maps.', 'Nothing: Gradewell did not load its key file.');
         }
         $outermost = $this->find($file['maps']['everywhere'] ?? [], $system, $press);
-        $order = [...(self::AROUND[$focus] ?? [$focus]), 'everywhere'];
+        $order = [...self::AROUND[$focus] ?? [$focus], 'everywhere'];
         foreach (in_array($outermost, self::TRANSPORT, true) ? ['everywhere'] : $order as $map) {
             $command = $map === 'everywhere' ? $outermost : $this->find($file['maps'][$map] ?? [], $system, $press);
             if ($command !== null) {

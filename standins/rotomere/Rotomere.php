@@ -17,7 +17,14 @@ use Standins\Strip;
  */
 final class Rotomere implements Simulated
 {
-    private const HELD = ['primary' => 'Primary', 'control' => 'Control', 'alt' => 'Alt', 'altgr' => 'AltGraph', 'shift' => 'Shift', 'system' => 'Meta'];
+    private const HELD = [
+        'primary' => 'Primary',
+        'control' => 'Control',
+        'alt' => 'Alt',
+        'altgr' => 'AltGraph',
+        'shift' => 'Shift',
+        'system' => 'Meta',
+    ];
 
     private const AWAKE = [
         'draw' => [['draw'], ['viewport', 'keyframes'], ['everywhere']],
@@ -57,7 +64,10 @@ final class Rotomere implements Simulated
         foreach (preg_split('/\r\n|\n|\r/', $bytes) ?: [] as $index => $line) {
             if (preg_match('/^  ([a-z-]+):/', $line, $match) === 1) {
                 $area = $match[1];
-            } elseif (preg_match('/^    - "(.*)": ([^\s#]+)/', $line, $match) === 1 || preg_match("/^    - '(.*)': ([^\s#]+)/", $line, $match) === 1) {
+            } elseif (
+                preg_match('/^    - "(.*)": ([^\s#]+)/', $line, $match) === 1 ||
+                preg_match("/^    - '(.*)': ([^\s#]+)/", $line, $match) === 1
+            ) {
                 $chord = str_replace(['\\"', '\\\\', "''"], ['"', '\\', "'"], $match[1]);
                 if (! isset($found[$area]) && $this->matches($chord, $system, $press)) {
                     $found[$area] = [$match[2], $index + 1];

@@ -27,8 +27,12 @@ final class Agent
     private string $system = 'linux';
 
     /** @param  array<string, Simulated>  $applications */
-    public function __construct(private readonly Folder $folder, private readonly Server $server, private readonly array $applications, private readonly Desktop $desktop)
-    {
+    public function __construct(
+        private readonly Folder $folder,
+        private readonly Server $server,
+        private readonly array $applications,
+        private readonly Desktop $desktop,
+    ) {
     }
 
     /** One round. Returns after how many ms the next one is due. */
@@ -39,7 +43,11 @@ final class Agent
         }
         try {
             [$files, $digests] = $this->files();
-            $answer = $this->server->post('check-in', ['files' => $files, 'copies' => $this->folder->copies(), 'read_only' => $this->folder->isReadOnly()]);
+            $answer = $this->server->post('check-in', [
+                'files' => $files,
+                'copies' => $this->folder->copies(),
+                'read_only' => $this->folder->isReadOnly(),
+            ]);
             $this->reported = $digests;
             $this->system = $answer['system'];
             foreach ($answer['orders'] as $order) {
@@ -129,13 +137,20 @@ final class Agent
     private function press(array $payload): array
     {
         $application = $payload['application'];
-        $strip = $this->strips[$payload['rehearsal']] ??= new Strip;
+        $strip = $this->strips[$payload['rehearsal']] ??= new Strip();
         $this->strips = array_slice($this->strips, -self::MOST_REHEARSALS, null, true);
         $bytes = $this->folder->read($application);
         $strip->borrowed = null;
         $press = new KeyPress($payload['code'], $payload['held'], $payload['characters'], $payload['dead'], $payload['gesture'] === 'hold');
-        $did = $this->desktop->press($this->folder->read('desktop'), $this->system, $application, $this->applications[$application], $press, $strip)
-            ?? $this->applications[$application]->press($bytes, $this->system, $payload['focus'], $press, $strip);
+        $did =
+            $this->desktop->press(
+                $this->folder->read('desktop'),
+                $this->system,
+                $application,
+                $this->applications[$application],
+                $press,
+                $strip,
+            ) ?? $this->applications[$application]->press($bytes, $this->system, $payload['focus'], $press, $strip);
 
         return $did + ['file' => $bytes === null ? null : hash('sha256', $bytes), 'state' => $strip->toArray()];
     }

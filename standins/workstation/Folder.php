@@ -10,8 +10,13 @@ use RuntimeException;
 final class Folder
 {
     private const FILES = [
-        'cutloom' => 'cutloom-keys.xml', 'faderloft' => 'faderloft.keys.tsv', 'easeframe' => 'easeframe.keys', 'gradewell' => 'gradewell-maps.json',
-        'rotomere' => 'rotomere-keys.yaml', 'boardwick' => 'boardwick-keys.csv', 'desktop' => 'desktop-titles.json',
+        'cutloom' => 'cutloom-keys.xml',
+        'faderloft' => 'faderloft.keys.tsv',
+        'easeframe' => 'easeframe.keys',
+        'gradewell' => 'gradewell-maps.json',
+        'rotomere' => 'rotomere-keys.yaml',
+        'boardwick' => 'boardwick-keys.csv',
+        'desktop' => 'desktop-titles.json',
     ];
 
     private const COPIES = 'copies';
@@ -68,7 +73,12 @@ final class Folder
         $copies = [];
         foreach (glob("{$this->path}/".self::COPIES.'/*') ?: [] as $path) {
             [$time, $application] = explode('-', basename($path), 3);
-            $copies[] = ['name' => basename($path), 'application' => $application, 'sha256' => (string) hash_file('sha256', $path), 'taken_at' => gmdate('Y-m-d\TH:i:s\Z', (int) ((int) $time / 1000))];
+            $copies[] = [
+                'name' => basename($path),
+                'application' => $application,
+                'sha256' => (string) hash_file('sha256', $path),
+                'taken_at' => gmdate('Y-m-d\TH:i:s\Z', (int) ((int) $time / 1000)),
+            ];
         }
 
         return array_reverse($copies);
@@ -96,6 +106,7 @@ final class Folder
 
     private function pathOf(string $application): string
     {
-        return "{$this->path}/".(self::FILES[$application] ?? throw new RuntimeException("This workstation has no application {$application}."));
+        return "{$this->path}/".
+            (self::FILES[$application] ?? throw new RuntimeException("This workstation has no application {$application}."));
     }
 }

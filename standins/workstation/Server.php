@@ -19,13 +19,15 @@ final class Server
      */
     public function post(string $path, array $body): array
     {
-        $context = stream_context_create(['http' => [
-            'method' => 'POST',
-            'header' => "Content-Type: application/json\r\nAccept: application/json\r\nAuthorization: Bearer {$this->token}",
-            'content' => json_encode($body, JSON_THROW_ON_ERROR),
-            'timeout' => 10,
-            'ignore_errors' => true,
-        ]]);
+        $context = stream_context_create([
+            'http' => [
+                'method' => 'POST',
+                'header' => "Content-Type: application/json\r\nAccept: application/json\r\nAuthorization: Bearer {$this->token}",
+                'content' => json_encode($body, JSON_THROW_ON_ERROR),
+                'timeout' => 10,
+                'ignore_errors' => true,
+            ],
+        ]);
         $answer = @file_get_contents("{$this->address}/api/agent/{$path}", false, $context);
         $status = preg_match('~^HTTP/\S+ (\d{3})~', $http_response_header[0] ?? '', $found) === 1 ? (int) $found[1] : 0;
         if ($answer === false || $status < 200 || $status >= 300) {

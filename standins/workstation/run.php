@@ -36,7 +36,10 @@ $applications = [
     'rotomere' => new Rotomere($factory('rotomere/factory.yaml')),
     'boardwick' => new Boardwick($factory('boardwick/factory.csv')),
 ];
-$menus = array_map(static fn (string $id): array => Desktop::menus(json_decode($factory("{$id}/catalogue.json"), true)), array_combine(array_keys($applications), array_keys($applications)));
+$menus = array_map(
+    static fn (string $id): array => Desktop::menus(json_decode($factory("{$id}/catalogue.json"), true)),
+    array_combine(array_keys($applications), array_keys($applications)),
+);
 $agent = new Agent(new Folder($options['folder']), new Server($options['server'], $options['token']), $applications, new Desktop($menus));
 
 while (true) {

@@ -12,37 +12,65 @@ use Zebrafinch\Core\Harmonise\Solve\Instance;
 /** A search over two applications and a few intents, which the queue of the tests carries out at once. */
 function searched($test, array $wish = []): array
 {
-    return $test->as('picture')->postJson('/api/harmonisations', ['applications' => ['cutloom', 'faderloft'], 'intents' => ['undo', 'split', 'mark-in', 'remove-close', 'zoom-in'], 'seconds' => 1, ...$wish])->assertStatus(202)->json();
+    return $test
+        ->as('picture')
+        ->postJson('/api/harmonisations', [
+            'applications' => ['cutloom', 'faderloft'],
+            'intents' => ['undo', 'split', 'mark-in', 'remove-close', 'zoom-in'],
+            'seconds' => 1,
+            ...$wish,
+        ])
+        ->assertStatus(202)
+        ->json();
 }
 
 /** @return array<string, string|null> the chords after, by application and command */
 function foundChords(array $harmonisation): array
 {
-    return collect($harmonisation['result']['lines'])->mapWithKeys(static fn (array $line): array => ["{$line['application']['id']} {$line['command']['id']}" => $line['after']['id'] ?? null])->all();
+    return collect($harmonisation['result']['lines'])
+        ->mapWithKeys(
+            static fn (array $line): array => ["{$line['application']['id']} {$line['command']['id']}" => $line['after']['id'] ?? null],
+        )
+        ->all();
 }
 
 test('a search tells what it found, why, and how good it is at least', function () {
     $found = searched($this);
-    expect($found['state'])->toBe('done')->and($found['is_over'])->toBeTrue()
-        ->and($found['result']['bound'])->toBeLessThanOrEqual($found['result']['cost'])
-        ->and($found['result']['agreement_after'])->toBeGreaterThan($found['result']['agreement_before'])
-        ->and($found['result']['lines'])->not->toBe([])
-        ->and($found['result']['lines'][0]['reasons'])->not->toBe([]);
+    expect($found['state'])
+        ->toBe('done')
+        ->and($found['is_over'])
+        ->toBeTrue()
+        ->and($found['result']['bound'])
+        ->toBeLessThanOrEqual($found['result']['cost'])
+        ->and($found['result']['agreement_after'])
+        ->toBeGreaterThan($found['result']['agreement_before'])
+        ->and($found['result']['lines'])
+        ->not->toBe([])
+        ->and($found['result']['lines'][0]['reasons'])
+        ->not->toBe([]);
 });
 
 test('a refused line does not come again, an accepted one stays', function () {
     $line = searched($this)['result']['lines'][0];
     $said = ['application' => $line['application']['id'], 'command' => $line['command']['id'], 'chord' => $line['after']['id']];
     $key = "{$said['application']} {$said['command']}";
-    expect(foundChords(searched($this, ['refused' => [$said]]))[$key] ?? null)->not->toBe($said['chord'])
-        ->and(foundChords(searched($this, ['accepted' => [$said]]))[$key])->toBe($said['chord']);
+    expect(foundChords(searched($this, ['refused' => [$said]]))[$key] ?? null)
+        ->not->toBe($said['chord'])
+        ->and(foundChords(searched($this, ['accepted' => [$said]]))[$key])
+        ->toBe($said['chord']);
 });
 
 test('applying changes all keymaps of the kit in one step, and one undo takes it back in all', function () {
-    $own = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->assertCreated()->json('id');
+    $own = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->assertCreated()
+        ->json('id');
     $before = Keymap::query()->findOrFail($own)->bindings->toData();
     $found = searched($this);
-    $applied = $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertOk()->assertJsonPath('state', 'applied')->json();
+    $applied = $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])
+        ->assertOk()
+        ->assertJsonPath('state', 'applied')
+        ->json();
     $chords = foundChords($applied);
     foreach (['cutloom', 'faderloft'] as $application) {
         $bindings = collect($this->getJson("/api/applications/{$application}/keymap")->json('bindings'));
@@ -53,20 +81,37 @@ test('applying changes all keymaps of the kit in one step, and one undo takes it
             }
         }
     }
-    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'not-ready');
-    $this->postJson("/api/harmonisations/{$found['id']}/undo")->assertOk()->assertJsonPath('state', 'undone');
-    expect(collect(Keymap::query()->findOrFail($own)->bindings->toData())->sort()->values()->all())->toEqual(collect($before)->sort()->values()->all());
+    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'not-ready');
+    $this->postJson("/api/harmonisations/{$found['id']}/undo")
+        ->assertOk()
+        ->assertJsonPath('state', 'undone');
+    expect(
+        collect(Keymap::query()->findOrFail($own)->bindings->toData())
+            ->sort()
+            ->values()
+            ->all(),
+    )->toEqual(collect($before)->sort()->values()->all());
     $this->getJson('/api/applications/faderloft/keymap')->assertJsonPath('is_protected', true);
     $this->postJson("/api/harmonisations/{$found['id']}/undo")->assertStatus(409);
 });
 
 test('a keymap that was changed since is not written over, and nothing else is written either', function () {
-    $this->as('picture')->postJson('/api/applications/faderloft/keymaps', ['name' => 'Mine'])->assertCreated();
+    $this->as('picture')
+        ->postJson('/api/applications/faderloft/keymaps', ['name' => 'Mine'])
+        ->assertCreated();
     $found = searched($this);
     $keymap = Keymap::query()->where('application', 'faderloft')->firstOrFail();
     $first = $keymap->bindings->all()[0];
-    $this->postJson("/api/keymaps/{$keymap->id}/changes", ['version' => 1, 'title' => 'Away', 'change' => ['removed' => [$first->toData()], 'added' => []]])->assertOk();
-    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'stale-keymap');
+    $this->postJson("/api/keymaps/{$keymap->id}/changes", [
+        'version' => 1,
+        'title' => 'Away',
+        'change' => ['removed' => [$first->toData()], 'added' => []],
+    ])->assertOk();
+    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'stale-keymap');
     $this->getJson('/api/applications/cutloom/keymap')->assertJsonPath('is_protected', true);
     expect(Harmonisation::query()->findOrFail($found['id'])->state)->toBe(HarmonisationState::Done);
 });
@@ -74,23 +119,46 @@ test('a keymap that was changed since is not written over, and nothing else is w
 test('another keymap in use than the one it was worked out for is noticed', function () {
     $found = searched($this);
     $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'New'])->assertCreated();
-    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])->assertStatus(409)->assertJsonPath('kind', 'keymap-exchanged');
+    $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'Alike'])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'keymap-exchanged');
 });
 
 test('instance and answer can be taken along, and the checker agrees with them', function () {
     $found = searched($this);
-    expect($this->get("/api/harmonisations/{$found['id']}/instance.lp")->assertOk()->getContent())->toContain('Minimize')->toContain('Subject To');
-    $proof = $this->getJson("/api/harmonisations/{$found['id']}/proof.json")->assertOk()->json();
+    expect(
+        $this->get("/api/harmonisations/{$found['id']}/instance.lp")
+            ->assertOk()
+            ->getContent(),
+    )
+        ->toContain('Minimize')
+        ->toContain('Subject To');
+    $proof = $this->getJson("/api/harmonisations/{$found['id']}/proof.json")
+        ->assertOk()
+        ->json();
     expect((new Checker(Instance::fromData($proof['instance'])))->complaints($proof['answer']))->toBe([]);
 });
 
 test('where nothing may get another chord, that is told with a reason', function () {
-    $found = searched($this, ['intents' => ['undo'], 'untouched' => [['application' => 'cutloom', 'command' => 'undo'], ['application' => 'faderloft', 'command' => 'undo']]]);
-    expect($found['state'])->toBe('refused')->and($found['refusal']['remedy'])->toContain('Choose more intents')->and($found['result'])->toBeNull();
+    $found = searched($this, [
+        'intents' => ['undo'],
+        'untouched' => [['application' => 'cutloom', 'command' => 'undo'], ['application' => 'faderloft', 'command' => 'undo']],
+    ]);
+    expect($found['state'])
+        ->toBe('refused')
+        ->and($found['refusal']['remedy'])
+        ->toContain('Choose more intents')
+        ->and($found['result'])
+        ->toBeNull();
 });
 
 test('bad wishes are named', function (array $wish, string $field) {
-    expect($this->as('picture')->postJson('/api/harmonisations', ['applications' => ['cutloom', 'faderloft'], ...$wish])->assertStatus(422)->json('fields'))->toHaveKey($field);
+    expect(
+        $this->as('picture')
+            ->postJson('/api/harmonisations', ['applications' => ['cutloom', 'faderloft'], ...$wish])
+            ->assertStatus(422)
+            ->json('fields'),
+    )->toHaveKey($field);
 })->with([
     'one application' => [['applications' => ['cutloom']], 'applications'],
     'an unknown application' => [['applications' => ['cutloom', 'nowhere']], 'applications.1'],
@@ -104,13 +172,20 @@ test('bad wishes are named', function (array $wish, string $field) {
 
 test('nobody sees or applies the search of another', function () {
     $found = searched($this);
-    $this->as('sound')->getJson("/api/harmonisations/{$found['id']}")->assertForbidden();
+    $this->as('sound')
+        ->getJson("/api/harmonisations/{$found['id']}")
+        ->assertForbidden();
     $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'x'])->assertForbidden();
 });
 
 test('a cancelled search that has not begun finds nothing', function () {
     $found = searched($this);
-    $waiting = Harmonisation::query()->create(['kit_id' => Harmonisation::query()->findOrFail($found['id'])->kit_id, 'state' => HarmonisationState::Waiting, 'is_cancelled' => false, 'request' => $found['request']]);
+    $waiting = Harmonisation::query()->create([
+        'kit_id' => Harmonisation::query()->findOrFail($found['id'])->kit_id,
+        'state' => HarmonisationState::Waiting,
+        'is_cancelled' => false,
+        'request' => $found['request'],
+    ]);
     $this->postJson("/api/harmonisations/{$waiting->id}/cancel")->assertOk();
     (new App\Harmonise\HarmoniseKit($waiting))->handle(app(App\Harmonise\KitProblem::class), app(App\Intent\PersonalVocabulary::class));
     expect($waiting->refresh()->state)->toBe(HarmonisationState::Cancelled)->and($waiting->result)->toBeNull();
@@ -118,11 +193,24 @@ test('a cancelled search that has not begun finds nothing', function () {
 
 test('the account of carrying over adds up, and can be saved as a keymap', function () {
     $bindings = count($this->as('picture')->getJson('/api/applications/cutloom/keymap')->json('bindings'));
-    $account = $this->postJson('/api/carry-overs', ['target' => 'faderloft', 'sources' => ['cutloom']])->assertOk()->json();
-    expect(count($account['lines']))->toBe($bindings)->and(array_sum($account['counts']))->toBe($bindings)
-        ->and(count(array_unique(array_column($account['lines'], 'id'))))->toBe($bindings);
+    $account = $this->postJson('/api/carry-overs', ['target' => 'faderloft', 'sources' => ['cutloom']])
+        ->assertOk()
+        ->json();
+    expect(count($account['lines']))
+        ->toBe($bindings)
+        ->and(array_sum($account['counts']))
+        ->toBe($bindings)
+        ->and(count(array_unique(array_column($account['lines'], 'id'))))
+        ->toBe($bindings);
     $carried = collect($account['lines'])->where('is_accepted', true)->where('ending', 'carried')->first();
-    $saved = $this->postJson('/api/carry-overs/keymaps', ['target' => 'faderloft', 'sources' => ['cutloom'], 'said' => [$carried['id'] => false], 'name' => 'As in Cutloom'])->assertCreated()->json();
+    $saved = $this->postJson('/api/carry-overs/keymaps', [
+        'target' => 'faderloft',
+        'sources' => ['cutloom'],
+        'said' => [$carried['id'] => false],
+        'name' => 'As in Cutloom',
+    ])
+        ->assertCreated()
+        ->json();
     expect(collect($saved['lines'])->firstWhere('id', $carried['id'])['is_accepted'])->toBeFalse();
     $keymap = $this->getJson('/api/applications/faderloft/keymap')->assertJsonPath('name', 'As in Cutloom')->json();
     foreach ($saved['lines'] as $line) {
@@ -130,17 +218,26 @@ test('the account of carrying over adds up, and can be saved as a keymap', funct
             expect(array_column($keymap['bindings'], 'id'))->toContain($line['to']['id']);
         }
     }
-    $this->postJson('/api/carry-overs/keymaps', ['target' => 'faderloft', 'sources' => ['cutloom'], 'name' => 'As in Cutloom'])->assertStatus(422)->assertJsonPath('kind', 'name-taken');
+    $this->postJson('/api/carry-overs/keymaps', ['target' => 'faderloft', 'sources' => ['cutloom'], 'name' => 'As in Cutloom'])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'name-taken');
 });
 
 test('carrying over to a room looks at its keyboard', function () {
-    $here = $this->as('picture')->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom']])->assertOk()->json('counts');
-    $there = $this->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom'], 'suite' => 'road-case'])->assertOk()->json('counts');
+    $here = $this->as('picture')
+        ->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom']])
+        ->assertOk()
+        ->json('counts');
+    $there = $this->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom'], 'suite' => 'road-case'])
+        ->assertOk()
+        ->json('counts');
     expect($there['out-of-reach'])->toBeGreaterThan($here['out-of-reach']);
 });
 
 test('an application is not carried over to itself', function () {
-    $this->as('picture')->postJson('/api/carry-overs', ['target' => 'cutloom', 'sources' => ['cutloom']])->assertStatus(422);
+    $this->as('picture')
+        ->postJson('/api/carry-overs', ['target' => 'cutloom', 'sources' => ['cutloom']])
+        ->assertStatus(422);
 });
 
 test('commands get intents, one by one or many at once, and near ones want a sentence', function () {
@@ -148,51 +245,88 @@ test('commands get intents, one by one or many at once, and near ones want a sen
     $open = collect($matches)->whereNull('match')->values();
     expect($open->count())->toBeGreaterThan(5);
     $first = $open[0]['id'];
-    $this->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => $first, 'intent' => 'rename', 'is_near' => true]]])->assertStatus(422);
-    $this->putJson('/api/applications/cutloom/matches', ['matches' => [
-        ['command' => $first, 'intent' => 'rename', 'is_near' => true, 'difference' => 'Asks first.'], ['command' => $open[1]['id'], 'intent' => 'save'],
-    ]])->assertOk();
+    $this->putJson('/api/applications/cutloom/matches', [
+        'matches' => [['command' => $first, 'intent' => 'rename', 'is_near' => true]],
+    ])->assertStatus(422);
+    $this->putJson('/api/applications/cutloom/matches', [
+        'matches' => [
+            ['command' => $first, 'intent' => 'rename', 'is_near' => true, 'difference' => 'Asks first.'],
+            ['command' => $open[1]['id'], 'intent' => 'save'],
+        ],
+    ])->assertOk();
     $after = collect($this->getJson('/api/applications/cutloom/matches')->json('commands'))->keyBy('id');
-    expect($after[$first]['match'])->toBe(['intent' => 'rename', 'name' => 'Rename', 'difference' => 'Asks first.', 'is_own' => true])
-        ->and($this->as('sound')->getJson('/api/applications/cutloom/matches')->json('commands'))->toBe($matches);
-    $this->as('picture')->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => $first, 'intent' => null], ['command' => $open[1]['id'], 'intent' => null]]])->assertOk();
+    expect($after[$first]['match'])
+        ->toBe(['intent' => 'rename', 'name' => 'Rename', 'difference' => 'Asks first.', 'is_own' => true])
+        ->and($this->as('sound')->getJson('/api/applications/cutloom/matches')->json('commands'))
+        ->toBe($matches);
+    $this->as('picture')
+        ->putJson('/api/applications/cutloom/matches', [
+            'matches' => [['command' => $first, 'intent' => null], ['command' => $open[1]['id'], 'intent' => null]],
+        ])
+        ->assertOk();
     expect($this->getJson('/api/applications/cutloom/matches')->json('commands'))->toBe($matches);
 });
 
 test('unknown commands and intents are named', function () {
-    $this->as('picture')->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => 'fly', 'intent' => 'save']]])->assertStatus(422);
+    $this->as('picture')
+        ->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => 'fly', 'intent' => 'save']]])
+        ->assertStatus(422);
     $this->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => 'undo', 'intent' => 'fly']]])->assertStatus(422);
 });
 
 test('an intent of one\'s own is matched, shown in the stripes, and taken away with its matches', function () {
-    $intents = $this->as('picture')->postJson('/api/intents', ['name' => 'Call the director', 'group' => 'view', 'synonyms' => ['ring up'], 'frequency' => 'often'])->assertCreated()->json('intents');
+    $intents = $this->as('picture')
+        ->postJson('/api/intents', ['name' => 'Call the director', 'group' => 'view', 'synonyms' => ['ring up'], 'frequency' => 'often'])
+        ->assertCreated()
+        ->json('intents');
     $own = collect($intents)->firstWhere('name', 'Call the director');
     $this->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => 'undo', 'intent' => $own['id']]]])->assertOk();
     $stripes = fn () => collect($this->getJson('/api/stripes')->assertOk()->json('stripes'));
     expect($stripes()->firstWhere('intent.name', 'Call the director'))->not->toBeNull();
     $this->postJson('/api/intents', ['name' => 'Call the director', 'group' => 'view', 'frequency' => 'often'])->assertStatus(422);
-    $this->as('sound')->deleteJson("/api/intents/{$own['own']}")->assertForbidden();
-    $this->as('picture')->deleteJson("/api/intents/{$own['own']}")->assertOk();
-    expect($stripes()->firstWhere('intent.name', 'Call the director'))->toBeNull()->and($stripes()->firstWhere('intent.id', 'undo'))->not->toBeNull();
+    $this->as('sound')
+        ->deleteJson("/api/intents/{$own['own']}")
+        ->assertForbidden();
+    $this->as('picture')
+        ->deleteJson("/api/intents/{$own['own']}")
+        ->assertOk();
+    expect($stripes()->firstWhere('intent.name', 'Call the director'))
+        ->toBeNull()
+        ->and($stripes()->firstWhere('intent.id', 'undo'))
+        ->not->toBeNull();
 });
 
 test('stripes within one application have a cell for each command of an intent', function () {
     $stripes = $this->as('picture')->getJson('/api/stripes?within=boardwick')->assertOk()->json('stripes');
     expect($stripes)->not->toBe([]);
     foreach ($stripes as $stripe) {
-        expect(count($stripe['cells']))->toBeGreaterThan(1)->and(array_unique(array_column($stripe['cells'], 'application')))->toBe(['boardwick']);
+        expect(count($stripe['cells']))
+            ->toBeGreaterThan(1)
+            ->and(array_unique(array_column($stripe['cells'], 'application')))
+            ->toBe(['boardwick']);
     }
     $this->getJson('/api/stripes?within=nowhere')->assertStatus(422);
 });
 
 test('a usage log weighs the stripes, and a bad one leaves the old in place', function () {
-    $upload = fn (string $csv) => $this->as('keeper')->post('/api/usage', ['file' => UploadedFile::fake()->createWithContent('week.csv', $csv)], ['Accept' => 'application/json']);
+    $upload = fn (string $csv) => $this->as('keeper')->post(
+        '/api/usage',
+        ['file' => UploadedFile::fake()->createWithContent('week.csv', $csv)],
+        ['Accept' => 'application/json'],
+    );
     $agreement = fn (): float => $this->getJson('/api/stripes?applications=cutloom,faderloft')->json('agreement');
     $plain = $this->as('keeper')->getJson('/api/usage')->assertOk()->assertJsonPath('name', null) ? $agreement() : 0;
     $header = "day,application,command,key,mouse\n";
-    $upload($header."2026-03-02,cutloom,undo,500,20\n2026-03-02,faderloft,undo,400,0\n")->assertCreated()->assertJsonPath('uses.0.command.id', 'undo')->assertJsonPath('uses.0.by_mouse', 20)->assertJsonPath('days', 1);
+    $upload($header."2026-03-02,cutloom,undo,500,20\n2026-03-02,faderloft,undo,400,0\n")
+        ->assertCreated()
+        ->assertJsonPath('uses.0.command.id', 'undo')
+        ->assertJsonPath('uses.0.by_mouse', 20)
+        ->assertJsonPath('days', 1);
     expect($agreement())->not->toBe($plain);
-    $upload($header."2026-03-02,cutloom,undo,many,0\n")->assertStatus(422)->assertJsonPath('kind', 'unreadable-usage')->assertJsonPath('where', 'line 2');
+    $upload($header."2026-03-02,cutloom,undo,many,0\n")
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'unreadable-usage')
+        ->assertJsonPath('where', 'line 2');
     $this->getJson('/api/usage')->assertJsonPath('uses.0.by_key', 500);
     $this->deleteJson('/api/usage')->assertOk()->assertJsonPath('uses', []);
     expect($agreement())->toBe($plain);
@@ -206,7 +340,13 @@ test('the demo comes with four working weeks, in which some commands are done by
 
 test('familiarity is all of it where the same is installed on the same keyboard, and less elsewhere', function () {
     $seat = 'system=macos&board=full-ansi&layout=us';
-    $this->as('picture')->getJson("/api/suites/avocet/familiarity?{$seat}")->assertOk()->assertJsonPath('share', 1)->assertJsonPath('surprises', []);
-    $other = $this->getJson("/api/suites/bittern/familiarity?{$seat}")->assertOk()->json();
+    $this->as('picture')
+        ->getJson("/api/suites/avocet/familiarity?{$seat}")
+        ->assertOk()
+        ->assertJsonPath('share', 1)
+        ->assertJsonPath('surprises', []);
+    $other = $this->getJson("/api/suites/bittern/familiarity?{$seat}")
+        ->assertOk()
+        ->json();
     expect($other['share'])->toBeLessThan(1)->toBeGreaterThan(0.3)->and($other['surprises'])->not->toBe([]);
 });

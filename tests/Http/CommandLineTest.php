@@ -29,25 +29,49 @@ function textFile(string $text, string $name = 'file'): string
 
 test('each dialect is recognised, and its factory keymap has no fault', function () {
     [$ended, $report] = ranWithJson('check', ['files' => factoryFiles()]);
-    expect($ended)->toBe(0)->and($report['faults'])->toBe(0)->and($report['errors'])->toBe([])
-        ->and(array_column($report['files'], 'application'))->toBe(['boardwick', 'cutloom', 'easeframe', 'faderloft', 'gradewell', 'rotomere']);
+    expect($ended)
+        ->toBe(0)
+        ->and($report['faults'])
+        ->toBe(0)
+        ->and($report['errors'])
+        ->toBe([])
+        ->and(array_column($report['files'], 'application'))
+        ->toBe(['boardwick', 'cutloom', 'easeframe', 'faderloft', 'gradewell', 'rotomere']);
 });
 
 test('a fault ends with 1 and is told with its line', function () {
     [$ended, $report] = ranWithJson('check', ['files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')]]);
-    expect($ended)->toBe(1)->and($report['files'][0]['findings'][0]['line'])->toBe(2)->and($report['files'][0]['clashes'][0])->toMatchArray(['kind' => 'double', 'grade' => 'fault'])
-        ->and(Artisan::call('check', ['files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')]]))->toBe(1)
-        ->and(Artisan::output())->toContain('line 2: Undone by line 4')->toContain('fault, double: Canvas gives G to Pen and Text tool.');
+    expect($ended)
+        ->toBe(1)
+        ->and($report['files'][0]['findings'][0]['line'])
+        ->toBe(2)
+        ->and($report['files'][0]['clashes'][0])
+        ->toMatchArray(['kind' => 'double', 'grade' => 'fault'])
+        ->and(Artisan::call('check', ['files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')]]))
+        ->toBe(1)
+        ->and(Artisan::output())
+        ->toContain('line 2: Undone by line 4')
+        ->toContain('fault, double: Canvas gives G to Pen and Text tool.');
 });
 
 test('bad input ends with 2, and the other files are still checked', function (?string $text, string $says) {
     [$ended, $report] = ranWithJson('check', ['files' => [$text === null ? '/nosuch' : textFile($text), factoryFiles()[0]]]);
-    expect($ended)->toBe(2)->and($report['errors'])->toHaveCount(1)->and($report['errors'][0]['detail'].$report['errors'][0]['where'])->toContain($says)->and($report['files'])->toHaveCount(1);
+    expect($ended)
+        ->toBe(2)
+        ->and($report['errors'])
+        ->toHaveCount(1)
+        ->and($report['errors'][0]['detail'].$report['errors'][0]['where'])
+        ->toContain($says)
+        ->and($report['files'])
+        ->toHaveCount(1);
 })->with([
     'no such file' => [null, 'There is no file'],
     'nobody\'s file' => ['hello', 'no key file'],
     'a preset without a format' => ['{"keymaps": {}}', 'no key file'],
-    'a broken preset' => ['{"format": "zebrafinch-preset/1", "keymaps": {"cutloom": [{"chord": "KeyK", "command": "stop"}]}}', 'keymaps/cutloom/0/context'],
+    'a broken preset' => [
+        '{"format": "zebrafinch-preset/1", "keymaps": {"cutloom": [{"chord": "KeyK", "command": "stop"}]}}',
+        'keymaps/cutloom/0/context',
+    ],
     'a preset of an unknown application' => ['{"format": "zebrafinch-preset/1", "keymaps": {"paintbox": []}}', 'paintbox'],
 ]);
 
@@ -56,10 +80,20 @@ test('an unknown keyboard is refused', function () {
 });
 
 test('a release in the interchange format is valid against its schema, and is checked like the key files it came from', function () {
-    $this->as('sound')->postJson('/api/applications/faderloft/keymaps', ['name' => 'Mine', 'title' => 'K records', 'change' => ['removed' => [], 'added' => [['chord' => 'KeyK', 'command' => 'record', 'context' => 'everywhere']]]])->assertCreated();
+    $this->as('sound')
+        ->postJson('/api/applications/faderloft/keymaps', [
+            'name' => 'Mine',
+            'title' => 'K records',
+            'change' => ['removed' => [], 'added' => [['chord' => 'KeyK', 'command' => 'record', 'context' => 'everywhere']]],
+        ])
+        ->assertCreated();
     $this->postJson('/api/presets', ['name' => 'Mine', 'note' => 'x'])->assertCreated();
     $content = json_encode(App\Models\Release::query()->firstOrFail()->content, JSON_THROW_ON_ERROR);
-    expect((new Validator)->validate(json_decode($content), json_decode((string) file_get_contents(base_path('docs/preset.schema.json'))))->isValid())->toBeTrue();
+    expect(
+        (new Validator())
+            ->validate(json_decode($content), json_decode((string) file_get_contents(base_path('docs/preset.schema.json'))))
+            ->isValid(),
+    )->toBeTrue();
     [$ended, $report] = ranWithJson('check', ['files' => [textFile($content, 'preset.json')]]);
     expect($ended)->toBe(1)->and($report['files'][0]['application'])->toBe('faderloft')->and($report['faults'])->toBe(1);
 });
@@ -67,35 +101,93 @@ test('a release in the interchange format is valid against its schema, and is ch
 test('who gets a chord is told for the factory keymaps and for files', function () {
     [$ended, $answer] = ranWithJson('who', ['chord' => 'KeyK']);
     expect($ended)->toBe(0)->and($answer['applications'])->toHaveCount(6);
-    [$ended, $answer] = ranWithJson('who', ['chord' => 'G', 'files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')], '--focus' => 'canvas']);
-    expect($ended)->toBe(1)->and($answer['applications'][0]['ladders'][0]['winner'])->toBe('text-tool')->and($answer['applications'][0]['ladders'][0]['rungs'][0]['verdict'])->toBe('dead');
-    [$ended, $answer] = ranWithJson('who', ['chord' => 'KeyB', 'files' => [base_path('catalogues/boardwick/factory.csv')], '--focus' => 'easel', '--gesture' => 'hold']);
-    expect($ended)->toBe(0)->and($answer['applications'][0]['ladders'][0]['winner'])->toBe('brush')
-        ->and(Artisan::call('who', ['chord' => 'Hyper+Z']))->toBe(2)->and(Artisan::call('who', ['chord' => 'KeyK', '--focus' => 'kitchen', 'files' => [base_path('catalogues/cutloom/factory.xml')]]))->toBe(2);
+    [$ended, $answer] = ranWithJson('who', [
+        'chord' => 'G',
+        'files' => [base_path('core/tests/Dialect/fixtures/easeframe/good/dead-line.keys')],
+        '--focus' => 'canvas',
+    ]);
+    expect($ended)
+        ->toBe(1)
+        ->and($answer['applications'][0]['ladders'][0]['winner'])
+        ->toBe('text-tool')
+        ->and($answer['applications'][0]['ladders'][0]['rungs'][0]['verdict'])
+        ->toBe('dead');
+    [$ended, $answer] = ranWithJson('who', [
+        'chord' => 'KeyB',
+        'files' => [base_path('catalogues/boardwick/factory.csv')],
+        '--focus' => 'easel',
+        '--gesture' => 'hold',
+    ]);
+    expect($ended)
+        ->toBe(0)
+        ->and($answer['applications'][0]['ladders'][0]['winner'])
+        ->toBe('brush')
+        ->and(Artisan::call('who', ['chord' => 'Hyper+Z']))
+        ->toBe(2)
+        ->and(Artisan::call('who', ['chord' => 'KeyK', '--focus' => 'kitchen', 'files' => [base_path('catalogues/cutloom/factory.xml')]]))
+        ->toBe(2);
 });
 
 test('key files are carried over: each line once, and the key file that comes of it can be read again', function () {
     $written = textFile('', 'carried');
-    expect(Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'faderloft', '--write' => $written]))->toBe(0);
+    expect(
+        Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'faderloft', '--write' => $written]),
+    )->toBe(0);
     $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
     [$ended, $check] = ranWithJson('check', ['files' => [$written], '--application' => 'faderloft']);
-    expect(array_sum($report['counts']))->toBe(count($report['lines']))
-        ->and($ended)->toBe(0)->and($check['faults'])->toBe(0)
-        ->and((string) file_get_contents($written))->toStartWith('# Keys that Faderloft starts with');
+    expect(array_sum($report['counts']))
+        ->toBe(count($report['lines']))
+        ->and($ended)
+        ->toBe(0)
+        ->and($check['faults'])
+        ->toBe(0)
+        ->and((string) file_get_contents($written))
+        ->toStartWith('# Keys that Faderloft starts with');
     unlink($written);
-    expect(Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'nowhere']))->toBe(2)
-        ->and(Artisan::call('carry', ['files' => ['/nowhere/at/all'], '--to' => 'faderloft']))->toBe(2)
-        ->and(Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'faderloft', '--write' => '/nowhere/at/all']))->toBe(2);
+    expect(Artisan::call('carry', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--to' => 'nowhere']))
+        ->toBe(2)
+        ->and(Artisan::call('carry', ['files' => ['/nowhere/at/all'], '--to' => 'faderloft']))
+        ->toBe(2)
+        ->and(
+            Artisan::call('carry', [
+                'files' => [base_path('catalogues/cutloom/factory.xml')],
+                '--to' => 'faderloft',
+                '--write' => '/nowhere/at/all',
+            ]),
+        )
+        ->toBe(2);
 });
 
 test('key files are harmonised: the answer holds, and the instance goes out as text for other solvers', function () {
     $lp = textFile('', 'instance.lp');
-    expect(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/faderloft/factory.tsv')], '--seconds' => '1', '--write-lp' => $lp]))->toBe(0);
+    expect(
+        Artisan::call('harmonise', [
+            'files' => [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/faderloft/factory.tsv')],
+            '--seconds' => '1',
+            '--write-lp' => $lp,
+        ]),
+    )->toBe(0);
     $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
-    expect((new Zebrafinch\Core\Harmonise\Solve\Checker(Zebrafinch\Core\Harmonise\Solve\Instance::fromData($report['instance'])))->complaints($report['answer']))->toBe([])
-        ->and($report['lines'])->not->toBe([])->and(array_keys($report['changes']))->toEqualCanonicalizing(['cutloom', 'faderloft'])
-        ->and((string) file_get_contents($lp))->toContain('Minimize');
+    expect(
+        (new Zebrafinch\Core\Harmonise\Solve\Checker(Zebrafinch\Core\Harmonise\Solve\Instance::fromData($report['instance'])))->complaints(
+            $report['answer'],
+        ),
+    )
+        ->toBe([])
+        ->and($report['lines'])
+        ->not->toBe([])
+        ->and(array_keys($report['changes']))
+        ->toEqualCanonicalizing(['cutloom', 'faderloft'])
+        ->and((string) file_get_contents($lp))
+        ->toContain('Minimize');
     unlink($lp);
-    expect(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml')]]))->toBe(2)
-        ->and(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/faderloft/factory.tsv')], '--seconds' => 'long']))->toBe(2);
+    expect(Artisan::call('harmonise', ['files' => [base_path('catalogues/cutloom/factory.xml')]]))
+        ->toBe(2)
+        ->and(
+            Artisan::call('harmonise', [
+                'files' => [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/faderloft/factory.tsv')],
+                '--seconds' => 'long',
+            ]),
+        )
+        ->toBe(2);
 });

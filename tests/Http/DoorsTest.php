@@ -45,7 +45,9 @@ test('nobody gets in without signing in', function () {
     foreach (apiRoutes() as $name => $route) {
         if (! str_contains($name, ' /session') || str_starts_with($name, 'DELETE')) {
             [$method] = explode(' ', $name);
-            $this->json($method, '/'.preg_replace('/\{\w+\}/', '1', $route->uri()))->assertStatus(401)->assertJsonPath('kind', 'not-signed-in');
+            $this->json($method, '/'.preg_replace('/\{\w+\}/', '1', $route->uri()))
+                ->assertStatus(401)
+                ->assertJsonPath('kind', 'not-signed-in');
         }
     }
 });
@@ -53,7 +55,8 @@ test('nobody gets in without signing in', function () {
 test('signing in and out', function () {
     $this->getJson('/api/session')->assertOk()->assertJsonPath('person', null);
     $this->postJson('/api/session', ['email' => 'picture@saltmarsh.example', 'password' => DemoWorld::PASSWORD])
-        ->assertOk()->assertJsonPath('person.name', 'picture editor');
+        ->assertOk()
+        ->assertJsonPath('person.name', 'picture editor');
     $this->getJson('/api/session')->assertJsonPath('person.role', 'editor');
     $this->deleteJson('/api/session')->assertNoContent();
     $this->app['auth']->forgetGuards();
@@ -62,7 +65,8 @@ test('signing in and out', function () {
 
 test('a wrong password says so without telling which accounts exist', function (string $email) {
     $this->postJson('/api/session', ['email' => $email, 'password' => 'wrong'])
-        ->assertStatus(422)->assertJsonPath('fields.email', 'This address and password do not belong together.');
+        ->assertStatus(422)
+        ->assertJsonPath('fields.email', 'This address and password do not belong together.');
 })->with(['picture@saltmarsh.example', 'nobody@saltmarsh.example']);
 
 test('too many tries are turned away for a while', function () {
@@ -70,7 +74,8 @@ test('too many tries are turned away for a while', function () {
         $this->postJson('/api/session', ['email' => 'sound@saltmarsh.example', 'password' => 'wrong'])->assertStatus(422);
     }
     $this->postJson('/api/session', ['email' => 'sound@saltmarsh.example', 'password' => DemoWorld::PASSWORD])
-        ->assertStatus(429)->assertJsonPath('kind', 'too-many-tries');
+        ->assertStatus(429)
+        ->assertJsonPath('kind', 'too-many-tries');
 });
 
 test('passwords are kept hashed', function () {
@@ -81,20 +86,30 @@ test('a write without the token of the page is refused', function () {
     // The framework lets tests pass without a token; in this one it stands as in service.
     $this->app['env'] = 'production';
     $this->app->instance('env', 'production');
-    $this->as('picture')->postJson('/api/presets', ['name' => 'Mine', 'note' => 'x'])->assertStatus(419)->assertJsonPath('kind', 'page-too-old');
+    $this->as('picture')
+        ->postJson('/api/presets', ['name' => 'Mine', 'note' => 'x'])
+        ->assertStatus(419)
+        ->assertJsonPath('kind', 'page-too-old');
 });
 
 test('every answer carries the security headers, and no inline script or style is allowed', function (string $path) {
     $this->withoutVite();
     $policy = $this->get($path)->headers->get('Content-Security-Policy');
-    expect($policy)->toContain("default-src 'none'", "script-src 'self'", "style-src 'self'", "frame-ancestors 'none'")->not->toContain('unsafe');
+    expect($policy)
+        ->toContain("default-src 'none'", "script-src 'self'", "style-src 'self'", "frame-ancestors 'none'")
+        ->not->toContain('unsafe');
 })->with(['/', '/find', '/api/session']);
 
 test('people see only their own keymaps and key files', function () {
-    $keymap = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->assertCreated()->json('id');
+    $keymap = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->assertCreated()
+        ->json('id');
     $file = $this->bringIn('cutloom', (string) file_get_contents(base_path('catalogues/cutloom/factory.xml')))->assertCreated()->json('id');
     $this->as('sound');
-    $this->postJson("/api/keymaps/{$keymap}/use")->assertStatus(403)->assertJsonPath('kind', 'not-allowed');
+    $this->postJson("/api/keymaps/{$keymap}/use")
+        ->assertStatus(403)
+        ->assertJsonPath('kind', 'not-allowed');
     $this->postJson("/api/keymaps/{$keymap}/undo", ['version' => 1])->assertStatus(403);
     $this->getJson("/api/key-files/{$file}")->assertStatus(403);
     $this->getJson('/api/keymaps')->assertJsonPath('keymaps', []);

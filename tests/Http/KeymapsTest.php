@@ -13,54 +13,103 @@ function adding(string $chord, string $command, string $context): array
 }
 
 test('until somebody makes a copy, the factory keymap is in use and protected', function () {
-    $this->as('picture')->getJson('/api/applications/cutloom/keymap')->assertOk()
-        ->assertJsonPath('id', null)->assertJsonPath('is_protected', true)->assertJsonPath('name', 'Factory');
+    $this->as('picture')
+        ->getJson('/api/applications/cutloom/keymap')
+        ->assertOk()
+        ->assertJsonPath('id', null)
+        ->assertJsonPath('is_protected', true)
+        ->assertJsonPath('name', 'Factory');
 });
 
 test('the first change makes a named copy with the change in it', function () {
-    $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Night trains', 'title' => 'Split on B', 'change' => adding('KeyB', 'split-at-playhead', 'timeline')])
-        ->assertCreated()->assertJsonPath('name', 'Night trains')->assertJsonPath('undo', 'Split on B')->assertJsonPath('version', 2);
+    $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', [
+            'name' => 'Night trains',
+            'title' => 'Split on B',
+            'change' => adding('KeyB', 'split-at-playhead', 'timeline'),
+        ])
+        ->assertCreated()
+        ->assertJsonPath('name', 'Night trains')
+        ->assertJsonPath('undo', 'Split on B')
+        ->assertJsonPath('version', 2);
     $cutloom = array_search('cutloom', array_column($this->getJson('/api/who?chord=KeyB')->assertOk()->json('applications'), 'id'), true);
     $this->getJson('/api/who?chord=KeyB')->assertJsonPath("applications.{$cutloom}.ladders.2.winner.command.id", 'split-at-playhead');
-    $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Night trains'])->assertStatus(422)->assertJsonPath('kind', 'name-taken');
+    $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Night trains'])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'name-taken');
     expect(Keymap::query()->count())->toBe(1);
 });
 
 test('changes are undone and made again, and a new change forgets the undone ones', function () {
-    $id = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->json('id');
-    $change = fn (int $version, string $chord) => $this->postJson("/api/keymaps/{$id}/changes", ['version' => $version, 'title' => "On {$chord}", 'change' => adding($chord, 'lift', 'timeline')]);
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->json('id');
+    $change = fn (int $version, string $chord) => $this->postJson("/api/keymaps/{$id}/changes", [
+        'version' => $version,
+        'title' => "On {$chord}",
+        'change' => adding($chord, 'lift', 'timeline'),
+    ]);
     $before = $this->getJson('/api/applications/cutloom/keymap')->json('bindings');
     $change(1, 'F6')->assertOk();
     $change(2, 'F7')->assertOk();
-    $this->postJson("/api/keymaps/{$id}/undo", ['version' => 3])->assertOk()->assertJsonPath('undo', 'On F6')->assertJsonPath('redo', 'On F7');
-    $this->postJson("/api/keymaps/{$id}/redo", ['version' => 4])->assertOk()->assertJsonPath('undo', 'On F7')->assertJsonPath('redo', null);
+    $this->postJson("/api/keymaps/{$id}/undo", ['version' => 3])
+        ->assertOk()
+        ->assertJsonPath('undo', 'On F6')
+        ->assertJsonPath('redo', 'On F7');
+    $this->postJson("/api/keymaps/{$id}/redo", ['version' => 4])
+        ->assertOk()
+        ->assertJsonPath('undo', 'On F7')
+        ->assertJsonPath('redo', null);
     $this->postJson("/api/keymaps/{$id}/undo", ['version' => 5])->assertOk();
-    $this->postJson("/api/keymaps/{$id}/undo", ['version' => 6])->assertOk()->assertJsonPath('bindings', $before);
+    $this->postJson("/api/keymaps/{$id}/undo", ['version' => 6])
+        ->assertOk()
+        ->assertJsonPath('bindings', $before);
     $change(7, 'F8')->assertOk()->assertJsonPath('redo', null);
-    $this->postJson("/api/keymaps/{$id}/redo", ['version' => 8])->assertStatus(409)->assertJsonPath('kind', 'nothing-to-undo');
+    $this->postJson("/api/keymaps/{$id}/redo", ['version' => 8])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'nothing-to-undo');
 });
 
 test('a write on an older version is refused, changes nothing, and can be made on top', function () {
-    $id = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->json('id');
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->json('id');
     $write = ['version' => 1, 'title' => 'Lift on F6', 'change' => adding('F6', 'lift', 'timeline')];
-    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Stop on F7', 'change' => adding('F7', 'stop', 'everywhere')])->assertOk();
-    $this->postJson("/api/keymaps/{$id}/changes", $write)->assertStatus(409)
-        ->assertJsonPath('merge.possible', true)->assertJsonPath('merge.since', ['Stop on F7'])->assertJsonPath('merge.version', 2);
+    $this->postJson("/api/keymaps/{$id}/changes", [
+        'version' => 1,
+        'title' => 'Stop on F7',
+        'change' => adding('F7', 'stop', 'everywhere'),
+    ])->assertOk();
+    $this->postJson("/api/keymaps/{$id}/changes", $write)
+        ->assertStatus(409)
+        ->assertJsonPath('merge.possible', true)
+        ->assertJsonPath('merge.since', ['Stop on F7'])
+        ->assertJsonPath('merge.version', 2);
     expect(Keymap::query()->findOrFail($id)->version)->toBe(2);
-    $this->postJson("/api/keymaps/{$id}/changes", ['on_top' => true] + $write)->assertOk()->assertJsonPath('version', 3);
+    $this->postJson("/api/keymaps/{$id}/changes", ['on_top' => true] + $write)
+        ->assertOk()
+        ->assertJsonPath('version', 3);
 });
 
 test('a change whose bindings are gone is never made on top', function () {
-    $id = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->json('id');
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->json('id');
     $change = ['removed' => [['chord' => 'KeyX', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap']], 'added' => []];
     $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Off', 'change' => $change])->assertOk();
     $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Off', 'change' => $change, 'on_top' => true])
-        ->assertStatus(409)->assertJsonPath('merge.possible', false)->assertJsonPath('merge.conflicts.0.command', 'lift');
+        ->assertStatus(409)
+        ->assertJsonPath('merge.possible', false)
+        ->assertJsonPath('merge.conflicts.0.command', 'lift');
 });
 
 test('a change that names what does not exist is refused with the reason', function (array $change, string $kind) {
-    $id = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->json('id');
-    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'x', 'change' => $change])->assertStatus(422)->assertJsonPath('kind', $kind);
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->json('id');
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'x', 'change' => $change])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', $kind);
     expect(Keymap::query()->findOrFail($id)->version)->toBe(1);
 })->with([
     'a command' => [adding('KeyB', 'bake-bread', 'timeline'), 'unknown-command'],
@@ -72,16 +121,31 @@ test('a change that names what does not exist is refused with the reason', funct
 
 test('bringing in a key file reports on it and opens it as a keymap', function () {
     $bytes = (string) file_get_contents(base_path('core/tests/Dialect/fixtures/cutloom/good/refused-double.xml'));
-    $report = $this->as('picture')->bringIn('cutloom', $bytes)->assertCreated()
-        ->assertJsonPath('would_be_refused', true)->assertJsonPath('findings.0.line', 5)->assertJsonPath('bindings_read', 3);
-    $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'To mend', 'key_file' => $report->json('id')])->assertCreated()->assertJsonCount(3, 'bindings');
+    $report = $this->as('picture')
+        ->bringIn('cutloom', $bytes)
+        ->assertCreated()
+        ->assertJsonPath('would_be_refused', true)
+        ->assertJsonPath('findings.0.line', 5)
+        ->assertJsonPath('bindings_read', 3);
+    $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'To mend', 'key_file' => $report->json('id')])
+        ->assertCreated()
+        ->assertJsonCount(3, 'bindings');
     $clashes = $this->getJson('/api/applications/cutloom/clashes')->assertOk()->assertJsonPath('clashes.0.grade', 'fault');
-    $remedies = $this->getJson('/api/applications/cutloom/clashes/'.$clashes->json('clashes.0.id'))->assertOk()->json('remedies');
-    expect($remedies)->not->toBe([])->and($remedies[0]['consequences']['settled'][0]['kind'])->toBe('double');
+    $remedies = $this->getJson('/api/applications/cutloom/clashes/'.$clashes->json('clashes.0.id'))
+        ->assertOk()
+        ->json('remedies');
+    expect($remedies)
+        ->not->toBe([])
+        ->and($remedies[0]['consequences']['settled'][0]['kind'])
+        ->toBe('double');
 });
 
 test('a file that cannot be read is refused, and nothing is kept', function (string $application, string $bytes, string $says) {
-    $this->as('picture')->bringIn($application, $bytes)->assertStatus(422)->assertJsonPath('kind', 'unreadable-key-file')->assertSee($says, false);
+    $this->as('picture')
+        ->bringIn($application, $bytes)
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'unreadable-key-file')
+        ->assertSee($says, false);
     expect(KeyFile::query()->count())->toBe(0);
 })->with([
     'not XML' => ['cutloom', 'my keys', 'line 1'],
@@ -94,46 +158,73 @@ test('one bad file loses nothing of another', function () {
     $good = (string) file_get_contents(base_path('catalogues/faderloft/factory.tsv'));
     $id = $this->as('picture')->bringIn('faderloft', $good)->json('id');
     $this->bringIn('faderloft', 'junk')->assertStatus(422);
-    $this->getJson("/api/key-files/{$id}")->assertOk()->assertJsonPath('findings', []);
+    $this->getJson("/api/key-files/{$id}")
+        ->assertOk()
+        ->assertJsonPath('findings', []);
 });
 
 test('finding, remapping, free chords and stripes answer in the shapes they promise', function () {
     $this->as('picture');
-    $this->getJson('/api/find?words=razor')->assertOk()->assertJsonFragment(['id' => 'split-at-playhead']);
+    $this->getJson('/api/find?words=razor')
+        ->assertOk()
+        ->assertJsonFragment(['id' => 'split-at-playhead']);
     $this->getJson('/api/find?words=')->assertOk()->assertJsonPath('answers', []);
     $remap = $this->getJson('/api/applications/cutloom/remap?command=split-at-playhead&chord=KeyD')->assertOk();
-    expect(array_column($remap->json('wanted.choices'), 'kind'))->toBe(['take-over', 'swap', 'add-beside'])
-        ->and($remap->json('wanted.holders.0.command.id'))->toBe('add-cross-dissolve')
-        ->and($remap->json('offers'))->toHaveCount(8);
+    expect(array_column($remap->json('wanted.choices'), 'kind'))
+        ->toBe(['take-over', 'swap', 'add-beside'])
+        ->and($remap->json('wanted.holders.0.command.id'))
+        ->toBe('add-cross-dissolve')
+        ->and($remap->json('offers'))
+        ->toHaveCount(8);
     $this->getJson('/api/stripes')->assertOk()->assertJsonPath('stripes.0.state', 'broken');
     $this->getJson('/api/applications/cutloom')->assertOk()->assertJsonCount(111, 'commands');
 });
 
 test('what is pressed on Linux is written as primary, and printed as it is there', function () {
-    $this->as('picture')->getJson('/api/who?chord=Control%2BKeyS&system=linux')->assertOk()
-        ->assertJsonPath('chord.id', 'Primary+KeyS')->assertJsonPath('chord.label', 'Ctrl+S');
+    $this->as('picture')
+        ->getJson('/api/who?chord=Control%2BKeyS&system=linux')
+        ->assertOk()
+        ->assertJsonPath('chord.id', 'Primary+KeyS')
+        ->assertJsonPath('chord.label', 'Ctrl+S');
 });
 
 test('questions that cannot be answered say what is wrong', function (string $path, string $kind) {
     $this->as('picture')->getJson($path)->assertStatus(422)->assertJsonPath('kind', $kind);
 })->with([
-    ['/api/who', 'invalid-input'], ['/api/who?chord=Foo', 'unreadable-chord'], ['/api/who?chord=KeyS&system=amiga', 'invalid-input'],
-    ['/api/applications/cutloom/remap?command=nosuch', 'unknown-command'], ['/api/table?layout=klingon', 'invalid-input'],
-    ['/api/find?words=x&only=red', 'invalid-input'], ['/api/travel?to_board=full-iso&to_layout=german', 'invalid-input'], ['/api/stripes?board=../../etc/passwd', 'invalid-input'],
+    ['/api/who', 'invalid-input'],
+    ['/api/who?chord=Foo', 'unreadable-chord'],
+    ['/api/who?chord=KeyS&system=amiga', 'invalid-input'],
+    ['/api/applications/cutloom/remap?command=nosuch', 'unknown-command'],
+    ['/api/table?layout=klingon', 'invalid-input'],
+    ['/api/find?words=x&only=red', 'invalid-input'],
+    ['/api/travel?to_board=full-iso&to_layout=german', 'invalid-input'],
+    ['/api/stripes?board=../../etc/passwd', 'invalid-input'],
 ]);
 
 test('a release is numbered, has a digest over its contents, and cannot be changed even in the database', function () {
-    $this->as('picture')->postJson('/api/presets', ['name' => 'House', 'note' => 'too early'])->assertStatus(422)->assertJsonPath('kind', 'empty-preset');
+    $this->as('picture')
+        ->postJson('/api/presets', ['name' => 'House', 'note' => 'too early'])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'empty-preset');
     $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->assertCreated();
-    $first = $this->postJson('/api/presets', ['name' => 'House', 'note' => 'the first'])->assertCreated()->assertJsonPath('number', 1);
+    $first = $this->postJson('/api/presets', ['name' => 'House', 'note' => 'the first'])
+        ->assertCreated()
+        ->assertJsonPath('number', 1);
     $preset = $this->getJson('/api/presets')->assertOk()->json('presets.0.id');
-    $second = $this->postJson("/api/presets/{$preset}/releases", ['note' => 'the same again'])->assertCreated()->assertJsonPath('number', 2);
+    $second = $this->postJson("/api/presets/{$preset}/releases", ['note' => 'the same again'])
+        ->assertCreated()
+        ->assertJsonPath('number', 2);
     expect($second->json('digest'))->toBe($first->json('digest'));
     $row = App\Models\Release::query()->with('files')->findOrFail($first->json('id'));
-    expect(CanonicalJson::digest($row->content))->toBe($row->digest)
-        ->and($row->files[0]->bytes)->toBe((string) file_get_contents(base_path('catalogues/cutloom/factory.xml')));
+    expect(CanonicalJson::digest($row->content))
+        ->toBe($row->digest)
+        ->and($row->files[0]->bytes)
+        ->toBe((string) file_get_contents(base_path('catalogues/cutloom/factory.xml')));
     foreach (['update releases set note = note', 'delete from release_files'] as $statement) {
-        expect(fn () => DB::transaction(fn () => DB::statement($statement)))->toThrow(Illuminate\Database\QueryException::class, 'cannot be changed');
+        expect(fn () => DB::transaction(fn () => DB::statement($statement)))->toThrow(
+            Illuminate\Database\QueryException::class,
+            'cannot be changed',
+        );
     }
 });
 
@@ -146,9 +237,13 @@ test('only the owner of the kit adds releases, and everybody sees them', functio
 });
 
 test('keymaps are switched, and the factory one can be gone back to', function () {
-    $first = $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Desk'])->json('id');
+    $first = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Desk'])
+        ->json('id');
     $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Road'])->assertJsonPath('name', 'Road');
-    $this->postJson("/api/keymaps/{$first}/use")->assertOk()->assertJsonPath('name', 'Desk');
+    $this->postJson("/api/keymaps/{$first}/use")
+        ->assertOk()
+        ->assertJsonPath('name', 'Desk');
     $this->postJson('/api/applications/cutloom/use-factory')->assertOk()->assertJsonPath('is_protected', true);
     $this->getJson('/api/keymaps')->assertJsonCount(2, 'keymaps');
 });

@@ -22,22 +22,38 @@ function tableSays(array $table, string $application, string $press, string $con
 
 test('the table answers presses as they are made at that keyboard', function () {
     $table = $this->as('picture')->getJson('/api/table?system=macos&board=full-ansi&layout=us')->assertOk()->json();
-    expect(tableSays($table, 'cutloom', 'Meta+KeyS', 'timeline'))->toBe('save-project')
-        ->and(tableSays($table, 'cutloom', 'Control+KeyS', 'timeline'))->toBeNull()
-        ->and($table['layers'])->toHaveCount(16)
-        ->and($table['typing']['Shift+KeyA'])->toBe('A');
+    expect(tableSays($table, 'cutloom', 'Meta+KeyS', 'timeline'))
+        ->toBe('save-project')
+        ->and(tableSays($table, 'cutloom', 'Control+KeyS', 'timeline'))
+        ->toBeNull()
+        ->and($table['layers'])
+        ->toHaveCount(16)
+        ->and($table['typing']['Shift+KeyA'])
+        ->toBe('A');
     $linux = $this->getJson('/api/table?system=linux&board=full-iso&layout=german')->assertOk()->json();
     $key = collect($linux['board']['keys'])->firstWhere('key', 'Minus');
-    expect(tableSays($linux, 'cutloom', 'Control+KeyS', 'timeline'))->toBe('save-project')
-        ->and($key['name'])->toBe('ß')->and($key['levels'][2])->toBe('\\')
-        ->and(collect($linux['board']['keys'])->firstWhere('key', 'AltRight')['held'])->toBe(['AltGraph'])
-        ->and(collect($linux['board']['keys'])->firstWhere('key', 'Enter')['notch'])->toBeGreaterThan(0)
-        ->and($linux['layers'])->toHaveCount(18);
-    expect(collect($this->getJson('/api/table?system=windows&layout=german')->json('board.keys'))->firstWhere('key', 'AltRight')['held'])->toBe(['Control', 'Alt']);
+    expect(tableSays($linux, 'cutloom', 'Control+KeyS', 'timeline'))
+        ->toBe('save-project')
+        ->and($key['name'])
+        ->toBe('ß')
+        ->and($key['levels'][2])
+        ->toBe('\\')
+        ->and(collect($linux['board']['keys'])->firstWhere('key', 'AltRight')['held'])
+        ->toBe(['AltGraph'])
+        ->and(collect($linux['board']['keys'])->firstWhere('key', 'Enter')['notch'])
+        ->toBeGreaterThan(0)
+        ->and($linux['layers'])
+        ->toHaveCount(18);
+    expect(
+        collect($this->getJson('/api/table?system=windows&layout=german')->json('board.keys'))->firstWhere('key', 'AltRight')['held'],
+    )->toBe(['Control', 'Alt']);
 });
 
 test('a chord is answered with how it is reached here', function (string $query, string $kind, string $says) {
-    $answer = $this->as('picture')->getJson("/api/spelled-chord?{$query}")->assertOk()->assertJsonPath('reach.kind', $kind);
+    $answer = $this->as('picture')
+        ->getJson("/api/spelled-chord?{$query}")
+        ->assertOk()
+        ->assertJsonPath('reach.kind', $kind);
     expect($answer->json('reach.sentence'))->toContain($says);
 })->with([
     ['chord=Numpad7&board=laptop-iso&layout=french', 'not-on-board', 'no key Pad 7'],
@@ -47,58 +63,118 @@ test('a chord is answered with how it is reached here', function (string $query,
 ]);
 
 test('words that spell a chord are read as one, and those that nearly do say where they stop', function () {
-    $this->as('picture')->getJson('/api/find?system=macos&words='.urlencode('⌘S'))->assertOk()->assertJsonPath('chord.id', 'Primary+KeyS');
-    $this->getJson('/api/find?system=windows&words='.urlencode('ctrl+wobble'))->assertOk()->assertJsonPath('chord', null)
+    $this->as('picture')
+        ->getJson('/api/find?system=macos&words='.urlencode('⌘S'))
+        ->assertOk()
+        ->assertJsonPath('chord.id', 'Primary+KeyS');
+    $this->getJson('/api/find?system=windows&words='.urlencode('ctrl+wobble'))
+        ->assertOk()
+        ->assertJsonPath('chord', null)
         ->assertJsonPath('chord_problem', fn (string $text): bool => str_contains($text, '"wobble"'));
-    $this->getJson('/api/find?words=split')->assertOk()->assertJsonPath('chord', null)->assertJsonPath('chord_problem', null)->assertJsonPath('answers.0.intent.id', 'split');
+    $this->getJson('/api/find?words=split')
+        ->assertOk()
+        ->assertJsonPath('chord', null)
+        ->assertJsonPath('chord_problem', null)
+        ->assertJsonPath('answers.0.intent.id', 'split');
 });
 
 test('a search is narrowed by application, context, and what is bound or changed', function () {
-    $this->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine', 'title' => 'x', 'change' => ['removed' => [], 'added' => [['chord' => 'F6', 'command' => 'fill-the-screen', 'context' => 'viewer']]]])->assertCreated();
-    $hits = fn (string $query): array => collect($this->getJson("/api/find?{$query}")->assertOk()->json('answers'))->flatMap(fn (array $one): array => $one['hits'])->all();
-    expect(array_unique(array_column(array_column($hits('words=fade&application=faderloft'), 'application'), 'id')))->toBe(['faderloft'])
-        ->and(array_unique(array_column(array_column($hits('words=left&application=cutloom&context=trim'), 'context'), 'id')))->toBe(['trim'])
-        ->and(array_column(array_column($hits('words=screen&only=changed'), 'command'), 'id'))->toBe(['fill-the-screen'])
-        ->and(array_unique(array_column($hits('words=media&only=menu-only'), 'is_menu_only')))->toBe([true])
-        ->and(array_unique(array_map('count', array_column($hits('words=media&only=unbound'), 'chords'))))->toBe([0]);
+    $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', [
+            'name' => 'Mine',
+            'title' => 'x',
+            'change' => ['removed' => [], 'added' => [['chord' => 'F6', 'command' => 'fill-the-screen', 'context' => 'viewer']]],
+        ])
+        ->assertCreated();
+    $hits = fn (string $query): array => collect(
+        $this->getJson("/api/find?{$query}")
+            ->assertOk()
+            ->json('answers'),
+    )
+        ->flatMap(fn (array $one): array => $one['hits'])
+        ->all();
+    expect(array_unique(array_column(array_column($hits('words=fade&application=faderloft'), 'application'), 'id')))
+        ->toBe(['faderloft'])
+        ->and(array_unique(array_column(array_column($hits('words=left&application=cutloom&context=trim'), 'context'), 'id')))
+        ->toBe(['trim'])
+        ->and(array_column(array_column($hits('words=screen&only=changed'), 'command'), 'id'))
+        ->toBe(['fill-the-screen'])
+        ->and(array_unique(array_column($hits('words=media&only=menu-only'), 'is_menu_only')))
+        ->toBe([true])
+        ->and(array_unique(array_map('count', array_column($hits('words=media&only=unbound'), 'chords'))))
+        ->toBe([0]);
 });
 
 test('keyboards are offered, proposed by the browser, and remembered with the room', function () {
     $this->as('picture')->getJson('/api/keyboards')->assertOk()->assertJsonCount(12, 'boards')->assertJsonCount(27, 'layouts');
-    $this->postJson('/api/layout-proposals', ['keys' => ['KeyQ' => 'a', 'KeyA' => 'q', 'KeyW' => 'z', 'Semicolon' => 'm', 'Digit1' => '&', 'Minus' => ')']])->assertOk()->assertJsonPath('layout.id', 'french');
-    $this->postJson('/api/layout-proposals', ['keys' => ['KeyQ' => '☃']])->assertOk()->assertJsonPath('layout', null);
-    $this->patchJson('/api/suites/curlew', ['board' => 'laptop-iso', 'layout' => 'irish'])->assertOk()->assertJsonPath('board.name', 'Laptop, ISO')->assertJsonPath('layout.name', 'Irish');
+    $this->postJson('/api/layout-proposals', [
+        'keys' => ['KeyQ' => 'a', 'KeyA' => 'q', 'KeyW' => 'z', 'Semicolon' => 'm', 'Digit1' => '&', 'Minus' => ')'],
+    ])
+        ->assertOk()
+        ->assertJsonPath('layout.id', 'french');
+    $this->postJson('/api/layout-proposals', ['keys' => ['KeyQ' => '☃']])
+        ->assertOk()
+        ->assertJsonPath('layout', null);
+    $this->patchJson('/api/suites/curlew', ['board' => 'laptop-iso', 'layout' => 'irish'])
+        ->assertOk()
+        ->assertJsonPath('board.name', 'Laptop, ISO')
+        ->assertJsonPath('layout.name', 'Irish');
     $this->patchJson('/api/suites/curlew', ['board' => '../x', 'layout' => 'irish'])->assertStatus(422);
-    $this->as('assistant')->patchJson('/api/suites/curlew', ['board' => 'laptop-iso', 'layout' => 'irish'])->assertStatus(403);
+    $this->as('assistant')
+        ->patchJson('/api/suites/curlew', ['board' => 'laptop-iso', 'layout' => 'irish'])
+        ->assertStatus(403);
 });
 
 test('free chords work in every chosen room', function () {
-    $free = fn (string $rooms): array => $this->as('picture')->getJson("/api/applications/cutloom/remap?command=lift&suites={$rooms}")->assertOk()->json('offers');
+    $free = fn (string $rooms): array => $this->as('picture')
+        ->getJson("/api/applications/cutloom/remap?command=lift&suites={$rooms}")
+        ->assertOk()
+        ->json('offers');
     expect($free('bittern,road-case')[0]['reasons'])->toContain('works in Bittern, Road case');
     foreach ($free('bittern,road-case') as $one) {
-        $this->getJson('/api/spelled-chord?'.http_build_query(['chord' => $one['chord']['id'], 'board' => 'laptop-iso', 'layout' => 'french', 'system' => 'macos']))->assertJsonPath('reach.kind', 'as-written');
+        $this->getJson(
+            '/api/spelled-chord?'.
+                http_build_query(['chord' => $one['chord']['id'], 'board' => 'laptop-iso', 'layout' => 'french', 'system' => 'macos']),
+        )->assertJsonPath('reach.kind', 'as-written');
     }
 });
 
 test('a kit is checked against another keyboard, and a road variant keeps following', function () {
     $road = 'to_board=laptop-iso&to_layout=french&to_system=macos';
-    $parent = $this->as('sound')->postJson('/api/applications/faderloft/keymaps', ['name' => 'Desk'])->json('id');
-    $travel = collect($this->getJson("/api/travel?{$road}")->assertOk()->json('applications'))->firstWhere('application.id', 'faderloft');
+    $parent = $this->as('sound')
+        ->postJson('/api/applications/faderloft/keymaps', ['name' => 'Desk'])
+        ->json('id');
+    $travel = collect(
+        $this->getJson("/api/travel?{$road}")
+            ->assertOk()
+            ->json('applications'),
+    )->firstWhere('application.id', 'faderloft');
     $lost = array_values(array_filter($travel['findings'], fn (array $one): bool => $one['is_lost'] && $one['replacement'] !== null));
     expect($lost)->not->toBe([])->and($travel['renamed'])->not->toBe([]);
-    $change = ['removed' => array_column(array_column($lost, 'replacement'), 'replaces'), 'added' => array_column(array_column($lost, 'replacement'), 'binding')];
+    $change = [
+        'removed' => array_column(array_column($lost, 'replacement'), 'replaces'),
+        'added' => array_column(array_column($lost, 'replacement'), 'binding'),
+    ];
     $this->postJson('/api/applications/faderloft/variants', ['name' => 'Road', 'title' => 'For the road', 'change' => $change])
-        ->assertCreated()->assertJsonPath('follows', 'Desk')->assertJsonPath('name', 'Road');
+        ->assertCreated()
+        ->assertJsonPath('follows', 'Desk')
+        ->assertJsonPath('name', 'Road');
     $again = collect($this->getJson("/api/travel?{$road}")->json('applications'))->firstWhere('application.id', 'faderloft');
     expect(array_filter($again['findings'], fn (array $one): bool => $one['is_lost']))->toBe([]);
 
     // A change of the parent comes through; the variant keeps its own chords, and says of itself what it changed.
-    $this->postJson("/api/keymaps/{$parent}/changes", ['version' => 1, 'title' => 'Mute on F6', 'change' => ['removed' => [], 'added' => [['chord' => 'F6', 'command' => 'mute-clip', 'context' => 'tracks']]]])->assertOk();
+    $this->postJson("/api/keymaps/{$parent}/changes", [
+        'version' => 1,
+        'title' => 'Mute on F6',
+        'change' => ['removed' => [], 'added' => [['chord' => 'F6', 'command' => 'mute-clip', 'context' => 'tracks']]],
+    ])->assertOk();
     $variant = Keymap::query()->where('name', 'Road')->firstOrFail();
     expect($variant->bindings->ids())->toContain('tracks F6 tap mute-clip')->and($variant->version)->toBe(2);
     $first = $lost[0]['replacement']['binding'];
     expect($variant->bindings->ids())->toContain("{$first['context']} {$first['chord']} tap {$first['command']}");
-    $this->postJson('/api/applications/faderloft/variants', ['name' => 'Road', 'title' => 'again', 'change' => $change])->assertStatus(422)->assertJsonPath('kind', 'name-taken');
+    $this->postJson('/api/applications/faderloft/variants', ['name' => 'Road', 'title' => 'again', 'change' => $change])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'name-taken');
 });
 
 test('chords that mislead are listed, what destroys something first', function () {
@@ -109,6 +185,9 @@ test('chords that mislead are listed, what destroys something first', function (
         expect(array_column($one['expected'], 'intent'))->not->toContain($one['instead']['intent']);
     }
     $two = $this->getJson('/api/false-friends?applications=cutloom,faderloft')->assertOk()->json('false_friends');
-    expect(count($two))->toBeGreaterThan(0)->toBeLessThan(count($all))
-        ->and(array_unique(array_map(static fn (array $one): string => $one['instead']['application']['id'], $two)))->toEqualCanonicalizing(['cutloom', 'faderloft']);
+    expect(count($two))
+        ->toBeGreaterThan(0)
+        ->toBeLessThan(count($all))
+        ->and(array_unique(array_map(static fn (array $one): string => $one['instead']['application']['id'], $two)))
+        ->toEqualCanonicalizing(['cutloom', 'faderloft']);
 });

@@ -8,7 +8,10 @@ use Illuminate\Support\Carbon;
 /** Saves a preset with one keymap of Cutloom and gives the release's id. */
 function savedRelease($test): int
 {
-    $test->as('picture')->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->assertCreated();
+    $test
+        ->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->assertCreated();
 
     return $test->postJson('/api/presets', ['name' => 'House', 'note' => 'x'])->json('id');
 }
@@ -21,9 +24,16 @@ function room($test, string $id = 'avocet'): array
 /** Hands the release over, and has the agent of Avocet carry the order out. */
 function handedOver($test, int $release): array
 {
-    $test->as('picture')->postJson('/api/suites/avocet/handovers', ['release' => $release])->assertStatus(202)->assertJsonPath('is_busy', true);
+    $test
+        ->as('picture')
+        ->postJson('/api/suites/avocet/handovers', ['release' => $release])
+        ->assertStatus(202)
+        ->assertJsonPath('is_busy', true);
     $order = $test->checkIn('avocet')->assertOk()->json('orders.0');
-    $test->asAgent('avocet')->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => true, 'answer' => []])->assertNoContent();
+    $test
+        ->asAgent('avocet')
+        ->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => true, 'answer' => []])
+        ->assertNoContent();
 
     return $order;
 }
@@ -43,9 +53,15 @@ test('an agent without its token is turned away', function () {
 test('a release is handed over, fetched once, and the room is in step', function () {
     $order = handedOver($this, savedRelease($this));
     $bytes = base64_decode($order['payload']['files'][0]['bytes']);
-    expect($order['kind'])->toBe('install')->and(hash('sha256', $bytes))->toBe($order['payload']['files'][0]['sha256']);
+    expect($order['kind'])
+        ->toBe('install')
+        ->and(hash('sha256', $bytes))
+        ->toBe($order['payload']['files'][0]['sha256']);
     $this->checkIn('avocet', ['cutloom' => $bytes])->assertJsonPath('orders', []);
-    expect(room($this)['files'][0])->toMatchArray(['standing' => 'in-step'])->and(room($this)['is_busy'])->toBeFalse();
+    expect(room($this)['files'][0])
+        ->toMatchArray(['standing' => 'in-step'])
+        ->and(room($this)['is_busy'])
+        ->toBeFalse();
 });
 
 test('a newer release leaves the room behind', function () {
@@ -58,27 +74,40 @@ test('a newer release leaves the room behind', function () {
 
 test('a file changed by hand is seen, and taken in as if it had been brought in', function () {
     $order = handedOver($this, savedRelease($this));
-    $edited = str_replace('keys="C" run="split-at-playhead"', 'keys="B" run="split-at-playhead"', base64_decode($order['payload']['files'][0]['bytes']));
+    $edited = str_replace(
+        'keys="C" run="split-at-playhead"',
+        'keys="B" run="split-at-playhead"',
+        base64_decode($order['payload']['files'][0]['bytes']),
+    );
     $this->checkIn('avocet', ['cutloom' => $edited]);
     expect(room($this)['files'][0])->toMatchArray(['standing' => 'changed-by-hand', 'may_import' => true]);
-    $this->as('picture')->postJson('/api/suites/avocet/imports', ['application' => 'cutloom'])->assertCreated()
-        ->assertJsonPath('against_factory.added.0.chord.id', 'KeyB')->assertJsonPath('against_factory.removed.0.chord.id', 'KeyC');
+    $this->as('picture')
+        ->postJson('/api/suites/avocet/imports', ['application' => 'cutloom'])
+        ->assertCreated()
+        ->assertJsonPath('against_factory.added.0.chord.id', 'KeyB')
+        ->assertJsonPath('against_factory.removed.0.chord.id', 'KeyC');
 });
 
 test('an order that failed leaves what is installed as it was and says why', function () {
     $release = savedRelease($this);
     $this->as('picture')->postJson('/api/suites/avocet/handovers', ['release' => $release]);
     $order = $this->checkIn('avocet')->json('orders.0');
-    $this->asAgent('avocet')->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => false, 'answer' => ['error' => 'The folder cannot be written.']])->assertNoContent();
-    expect(room($this)['orders'][0])->toMatchArray(['state' => 'failed', 'error' => 'The folder cannot be written.'])
-        ->and(room($this)['files'][0]['standing'])->toBe('never-handed-over');
+    $this->asAgent('avocet')
+        ->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => false, 'answer' => ['error' => 'The folder cannot be written.']])
+        ->assertNoContent();
+    expect(room($this)['orders'][0])
+        ->toMatchArray(['state' => 'failed', 'error' => 'The folder cannot be written.'])
+        ->and(room($this)['files'][0]['standing'])
+        ->toBe('never-handed-over');
 });
 
 test('an agent answers only the orders of its own room', function () {
     $release = savedRelease($this);
     $this->as('picture')->postJson('/api/suites/avocet/handovers', ['release' => $release]);
     $order = $this->checkIn('avocet')->json('orders.0');
-    $this->asAgent('dunlin')->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => true, 'answer' => []])->assertStatus(404);
+    $this->asAgent('dunlin')
+        ->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => true, 'answer' => []])
+        ->assertStatus(404);
 });
 
 test('a kept copy is put back, and one that is not there is refused', function () {
@@ -86,8 +115,13 @@ test('a kept copy is put back, and one that is not there is refused', function (
     $this->checkIn('avocet', copies: [$copy]);
     expect(room($this)['copies'])->toEqual([$copy]);
     $this->postJson('/api/suites/avocet/put-backs', ['copy' => 'cutloom-1.xml'])->assertStatus(202);
-    $this->checkIn('avocet', copies: [$copy])->assertJsonPath('orders.0.kind', 'put-back')->assertJsonPath('orders.0.payload.copy', 'cutloom-1.xml');
-    $this->as('picture')->postJson('/api/suites/avocet/put-backs', ['copy' => 'nosuch'])->assertStatus(404)->assertJsonPath('kind', 'unknown-copy');
+    $this->checkIn('avocet', copies: [$copy])
+        ->assertJsonPath('orders.0.kind', 'put-back')
+        ->assertJsonPath('orders.0.payload.copy', 'cutloom-1.xml');
+    $this->as('picture')
+        ->postJson('/api/suites/avocet/put-backs', ['copy' => 'nosuch'])
+        ->assertStatus(404)
+        ->assertJsonPath('kind', 'unknown-copy');
 });
 
 test('the assistant looks and rehearses, and changes nothing in a room', function () {
@@ -100,38 +134,92 @@ test('the assistant looks and rehearses, and changes nothing in a room', functio
 
 test('a release without anything for the room is refused', function () {
     $release = savedRelease($this);
-    Suite::query()->where('slug', 'avocet')->update(['applications' => '["faderloft"]']);
-    $this->postJson('/api/suites/avocet/handovers', ['release' => $release])->assertStatus(422)->assertJsonPath('kind', 'nothing-for-suite');
+    Suite::query()
+        ->where('slug', 'avocet')
+        ->update(['applications' => '["faderloft"]']);
+    $this->postJson('/api/suites/avocet/handovers', ['release' => $release])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'nothing-for-suite');
 });
 
 test('a rehearsed press reaches the agent as the keys of its system, and its answer comes back', function () {
-    $id = $this->as('picture')->postJson('/api/suites/dunlin/rehearsals', ['application' => 'cutloom'])->assertCreated()->json('id');
-    $this->postJson("/api/rehearsals/{$id}/presses?system=macos", ['chord' => 'Meta+KeyT', 'focus' => 'timeline'])->assertStatus(202)->assertJsonPath('presses.0.state', 'waiting');
+    $id = $this->as('picture')
+        ->postJson('/api/suites/dunlin/rehearsals', ['application' => 'cutloom'])
+        ->assertCreated()
+        ->json('id');
+    $this->postJson("/api/rehearsals/{$id}/presses?system=macos", ['chord' => 'Meta+KeyT', 'focus' => 'timeline'])
+        ->assertStatus(202)
+        ->assertJsonPath('presses.0.state', 'waiting');
     $order = $this->checkIn('dunlin')->assertJsonPath('poll_after_ms', 150)->json('orders.0');
     expect($order['payload'])->toMatchArray(['code' => 'KeyT', 'held' => ['Control'], 'focus' => 'timeline']);
-    $answer = ['did' => 'Added a picture track', 'command' => 'add-picture-track', 'context' => 'timeline', 'because' => 'x', 'file' => 'y',
-        'state' => ['playhead' => 0, 'mark_in' => null, 'mark_out' => null, 'markers' => [], 'running' => 'stopped', 'clips' => [], 'keyframes' => [], 'tracks' => 1, 'tool' => 'pencil', 'is_borrowed' => true]];
+    $answer = [
+        'did' => 'Added a picture track',
+        'command' => 'add-picture-track',
+        'context' => 'timeline',
+        'because' => 'x',
+        'file' => 'y',
+        'state' => [
+            'playhead' => 0,
+            'mark_in' => null,
+            'mark_out' => null,
+            'markers' => [],
+            'running' => 'stopped',
+            'clips' => [],
+            'keyframes' => [],
+            'tracks' => 1,
+            'tool' => 'pencil',
+            'is_borrowed' => true,
+        ],
+    ];
     $this->asAgent('dunlin')->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => true, 'answer' => $answer]);
-    $this->as('picture')->getJson("/api/rehearsals/{$id}")->assertOk()->assertJsonPath('presses.0.answer.did', 'Added a picture track');
-    $this->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyT', 'focus' => 'kitchen'])->assertStatus(422)->assertJsonPath('kind', 'unknown-context');
+    $this->as('picture')
+        ->getJson("/api/rehearsals/{$id}")
+        ->assertOk()
+        ->assertJsonPath('presses.0.answer.did', 'Added a picture track');
+    $this->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyT', 'focus' => 'kitchen'])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'unknown-context');
 });
 
 test('a hold is rehearsed as a hold, with what the key types in the room', function () {
-    $id = $this->as('picture')->postJson('/api/suites/curlew/rehearsals', ['application' => 'boardwick'])->assertCreated()->json('id');
-    $this->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyB', 'focus' => 'easel', 'gesture' => 'hold'])->assertStatus(202)->assertJsonPath('presses.0.gesture', 'hold');
+    $id = $this->as('picture')
+        ->postJson('/api/suites/curlew/rehearsals', ['application' => 'boardwick'])
+        ->assertCreated()
+        ->json('id');
+    $this->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyB', 'focus' => 'easel', 'gesture' => 'hold'])
+        ->assertStatus(202)
+        ->assertJsonPath('presses.0.gesture', 'hold');
     $payload = $this->checkIn('curlew')->json('orders.0.payload');
-    expect($payload)->toMatchArray(['code' => 'KeyB', 'gesture' => 'hold', 'characters' => ['b', 'B', '“', '‘'], 'dead' => [false, false, false, false]]);
-    $this->as('picture')->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyB', 'focus' => 'easel', 'gesture' => 'stroke'])->assertStatus(422);
+    expect($payload)->toMatchArray([
+        'code' => 'KeyB',
+        'gesture' => 'hold',
+        'characters' => ['b', 'B', '“', '‘'],
+        'dead' => [false, false, false, false],
+    ]);
+    $this->as('picture')
+        ->postJson("/api/rehearsals/{$id}/presses", ['chord' => 'KeyB', 'focus' => 'easel', 'gesture' => 'stroke'])
+        ->assertStatus(422);
     $this->postJson('/api/suites/curlew/rehearsals', ['application' => 'gradewell'])->assertStatus(422);
 });
 
 test('menu titles are handed over to every room beside its applications', function () {
-    $this->as('picture')->postJson('/api/applications/desktop/keymaps', ['name' => 'Titles', 'title' => 'Titles', 'change' => ['removed' => [], 'added' => [
-        ['chord' => 'Primary+Alt+KeyR', 'command' => 'cutloom/Relink media', 'context' => 'cutloom'],
-    ]]])->assertCreated();
-    $release = $this->postJson('/api/presets', ['name' => 'Titles only', 'note' => 'x'])->assertCreated()->json('id');
+    $this->as('picture')
+        ->postJson('/api/applications/desktop/keymaps', [
+            'name' => 'Titles',
+            'title' => 'Titles',
+            'change' => [
+                'removed' => [],
+                'added' => [['chord' => 'Primary+Alt+KeyR', 'command' => 'cutloom/Relink media', 'context' => 'cutloom']],
+            ],
+        ])
+        ->assertCreated();
+    $release = $this->postJson('/api/presets', ['name' => 'Titles only', 'note' => 'x'])
+        ->assertCreated()
+        ->json('id');
     $this->postJson('/api/suites/dunlin/handovers', ['release' => $release])->assertStatus(202);
     $files = $this->checkIn('dunlin')->json('orders.0.payload.files');
-    expect(array_column($files, 'file_name'))->toBe(['desktop-titles.json'])
-        ->and(json_decode((string) base64_decode($files[0]['bytes']), true))->toBe(['titles' => ['cutloom' => ['Primary Alt R' => 'Relink media']]]);
+    expect(array_column($files, 'file_name'))
+        ->toBe(['desktop-titles.json'])
+        ->and(json_decode((string) base64_decode($files[0]['bytes']), true))
+        ->toBe(['titles' => ['cutloom' => ['Primary Alt R' => 'Relink media']]]);
 });

@@ -30,9 +30,28 @@ final readonly class LargeKit
             $contexts[] = new Context("c{$at}", "Context {$at}", $parent, $at % 11 === 0, $at === 2 ? ['c3'] : []);
         }
 
-        return Application::of("large-{$number}", "Large {$number}", 'measuring', ContextTree::of(...$contexts), Precedence::DeeperFirst, LoadingRule::LastLineWins, 'none', Commands::of(
-            array_map(static fn (Command $one): Command => new Command($one->id, $one->name, $one->menu, $one->tooltip, 'everywhere', $one->traits), World::cutloom()->commands()),
-        ));
+        return Application::of(
+            "large-{$number}",
+            "Large {$number}",
+            'measuring',
+            ContextTree::of(...$contexts),
+            Precedence::DeeperFirst,
+            LoadingRule::LastLineWins,
+            'none',
+            Commands::of(
+                array_map(
+                    static fn (Command $one): Command => new Command(
+                        $one->id,
+                        $one->name,
+                        $one->menu,
+                        $one->tooltip,
+                        'everywhere',
+                        $one->traits,
+                    ),
+                    World::cutloom()->commands(),
+                ),
+            ),
+        );
     }
 
     public static function bindings(Application $application, int $count, int $seed = 5): Bindings
@@ -45,7 +64,11 @@ final readonly class LargeKit
         $bindings = [];
         for ($made = 0; $made < $count; $made++) {
             $modifiers = array_filter($held, static fn (): bool => mt_rand(0, 1) === 0);
-            $bindings[] = new Binding(Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers), $commands[mt_rand(0, count($commands) - 1)]->id, $contexts[mt_rand(0, count($contexts) - 1)]->id);
+            $bindings[] = new Binding(
+                Chord::of($keys[mt_rand(0, count($keys) - 1)], ...$modifiers),
+                $commands[mt_rand(0, count($commands) - 1)]->id,
+                $contexts[mt_rand(0, count($contexts) - 1)]->id,
+            );
         }
 
         return Bindings::of(...$bindings);

@@ -17,14 +17,37 @@ $contexts = World::json('catalogues/cutloom/catalogue.json')['contexts'];
 foreach (World::manyCommands((int) $applications, (int) $commands) as $application) {
     $home = "{$folder}/catalogues/{$application->id}";
     is_dir($home) || mkdir($home, 0777, true);
-    file_put_contents("{$home}/catalogue.json", json_encode([
-        'id' => $application->id, 'name' => $application->name, 'purpose' => 'measuring', 'precedence' => 'deeper-first', 'loading' => 'first-line-wins',
-        'dialect' => 'faderloft-table', 'contexts' => $contexts,
-        'commands' => array_map(static fn (Command $one): array => ['id' => $one->id, 'name' => $one->name, 'menu' => $one->menu, 'tooltip' => $one->tooltip, 'context' => 'everywhere'], $application->commands()),
-    ], JSON_THROW_ON_ERROR));
-    $dialect = new FaderloftTable;
+    file_put_contents(
+        "{$home}/catalogue.json",
+        json_encode(
+            [
+                'id' => $application->id,
+                'name' => $application->name,
+                'purpose' => 'measuring',
+                'precedence' => 'deeper-first',
+                'loading' => 'first-line-wins',
+                'dialect' => 'faderloft-table',
+                'contexts' => $contexts,
+                'commands' => array_map(
+                    static fn (Command $one): array => [
+                        'id' => $one->id,
+                        'name' => $one->name,
+                        'menu' => $one->menu,
+                        'tooltip' => $one->tooltip,
+                        'context' => 'everywhere',
+                    ],
+                    $application->commands(),
+                ),
+            ],
+            JSON_THROW_ON_ERROR,
+        ),
+    );
+    $dialect = new FaderloftTable();
     $blank = $dialect->read($dialect->blank($application), $application);
-    file_put_contents("{$home}/factory.tsv", (new KeyFileWriter($dialect))->write($blank, World::manyBindings($application, (int) $bindings)));
+    file_put_contents(
+        "{$home}/factory.tsv",
+        (new KeyFileWriter($dialect))->write($blank, World::manyBindings($application, (int) $bindings)),
+    );
 }
 file_put_contents("{$folder}/catalogues/intents.json", World::bytes('catalogues/intents.json'));
 if (! file_exists("{$folder}/boards")) {

@@ -8,10 +8,11 @@ declare(strict_types=1);
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 require __DIR__.'/SideBySide.php';
 
-$cpu = preg_match('/^model name\s*:\s*(.+)$/m', (string) @file_get_contents('/proc/cpuinfo'), $found) === 1 ? $found[1] : 'unknown processor';
+$cpu =
+    preg_match('/^model name\s*:\s*(.+)$/m', (string) @file_get_contents('/proc/cpuinfo'), $found) === 1 ? $found[1] : 'unknown processor';
 printf("PHP %s, %s\n", PHP_VERSION, $cpu);
 foreach (glob(__DIR__.'/measures/*.php') ?: [] as $path) {
-    foreach ((require $path)() as $line) {
+    foreach (require $path() as $line) {
         echo "  {$line}\n";
     }
 }

@@ -12,8 +12,14 @@ export class ProblemError extends Error {
 }
 
 const NO_ANSWER: Problem = {
-  type: 'about:blank', title: 'No answer', status: 0, kind: 'no-answer', place: null, fields: {},
-  detail: 'The server does not answer.', remedy: 'See whether it is running, then try again. Nothing was changed here.',
+  type: 'about:blank',
+  title: 'No answer',
+  status: 0,
+  kind: 'no-answer',
+  where: null,
+  fields: {},
+  detail: 'The server does not answer.',
+  remedy: 'See whether it is running, then try again. Nothing was changed here.',
 }
 
 /** Laravel gives the token of the page in a cookie and wants it back in a header. */
@@ -37,7 +43,9 @@ api.use({
  * @throws ProblemError
  */
 export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
-  const result = await request.catch(() => { throw new ProblemError(NO_ANSWER) })
+  const result = await request.catch(() => {
+    throw new ProblemError(NO_ANSWER)
+  })
   if (!result.response.ok) {
     throw new ProblemError(isProblem(result.error) ? result.error : { ...NO_ANSWER, status: result.response.status })
   }
@@ -46,4 +54,12 @@ export async function answer<T>(request: Promise<{ data?: T; error?: unknown; re
 
 function isProblem(value: unknown): value is Problem {
   return typeof value === 'object' && value !== null && 'kind' in value && 'remedy' in value
+}
+
+/** One file as the body of a request. */
+export function upload(file: File): { body: { file: string }; bodySerializer: () => FormData } {
+  const form = new FormData()
+  form.append('file', file)
+  // The description names the member; what is sent is the form.
+  return { body: { file: '' }, bodySerializer: () => form }
 }

@@ -1,49 +1,68 @@
 import { QueryClientProvider } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
-import { queries } from '../api/queries'
-import { ChangeProvider } from '../changes/ChangeProvider'
+import { queryClient } from '../api/queryClient'
+import { ChangeProvider } from '../keymap/ChangeProvider'
 import { ListeningProvider } from '../listening/Listening'
-import { ApplicationsPlace } from '../places/applications/ApplicationsPlace'
-import { BringInPlace } from '../places/applications/BringInPlace'
-import { KeyFilePlace } from '../places/applications/KeyFilePlace'
-import { ClashesPlace } from '../places/clashes/ClashesPlace'
-import { DraftPlace } from '../places/draft/DraftPlace'
-import { FindPlace } from '../places/find/FindPlace'
-import { MatchPlace } from '../places/match/MatchPlace'
-import { PresetsPlace } from '../places/presets/PresetsPlace'
-import { RehearsePlace } from '../places/rehearse/RehearsePlace'
-import { RemapPlace } from '../places/remap/RemapPlace'
-import { SeveralPlace } from '../places/several/SeveralPlace'
-import { SignInPlace } from '../places/sign-in/SignInPlace'
-import { SuitesPlace } from '../places/suites/SuitesPlace'
-import { TravelPlace } from '../places/travel/TravelPlace'
+import { ApplicationScreen } from '../screens/application/ApplicationScreen'
+import { BringInScreen } from '../screens/key-file/BringInScreen'
+import { KeyFileScreen } from '../screens/key-file/KeyFileScreen'
+import { ClashScreen } from '../screens/clash/ClashScreen'
+import { ChangesScreen } from '../screens/keymap/ChangesScreen'
+import { FindScreen } from '../screens/find/FindScreen'
+import { AcrossScreen } from '../screens/across/AcrossScreen'
+import { CarryOver } from '../screens/across/CarryOver'
+import { FalseFriends } from '../screens/across/FalseFriends'
+import { Familiarity } from '../screens/across/Familiarity'
+import { Stripes } from '../screens/across/Stripes'
+import { Harmonise } from '../screens/harmonise/Harmonise'
+import { Matches } from '../screens/intent/Matches'
+import { Usage } from '../screens/usage/Usage'
+import { PresetScreen } from '../screens/preset/PresetScreen'
+import { RehearseScreen } from '../screens/rehearse/RehearseScreen'
+import { RemapScreen } from '../screens/remap/RemapScreen'
+import { BulkEditScreen } from '../screens/remap/BulkEditScreen'
+import { SignInScreen } from '../screens/session/SignInScreen'
+import { SuiteScreen } from '../screens/suite/SuiteScreen'
+import { TravelScreen } from '../screens/travel/TravelScreen'
 import { SeatContext, storedSeat, storeSeat, type ChosenSeat } from '../seat/seat'
 import { CrashPage } from './CrashPage'
 import { Frame } from './Frame'
 import { NowherePage } from './NowherePage'
 
 const router = createBrowserRouter([
-  { path: '/sign-in', element: <SignInPlace />, errorElement: <CrashPage /> },
+  { path: '/sign-in', element: <SignInScreen />, errorElement: <CrashPage /> },
   {
     path: '/',
     element: <Frame />,
     errorElement: <CrashPage />,
     children: [
       { index: true, element: <Navigate to="/find" replace /> },
-      { path: 'find', element: <FindPlace /> },
-      { path: 'remap/:application?', element: <RemapPlace /> },
-      { path: 'clashes/:application?', element: <ClashesPlace /> },
-      { path: 'changes/:application', element: <DraftPlace /> },
-      { path: 'several/:application', element: <SeveralPlace /> },
-      { path: 'match', element: <MatchPlace /> },
-      { path: 'presets', element: <PresetsPlace /> },
-      { path: 'suites', element: <SuitesPlace /> },
-      { path: 'suites/travel', element: <TravelPlace /> },
-      { path: 'rehearse', element: <RehearsePlace /> },
-      { path: 'applications/:application?', element: <ApplicationsPlace /> },
-      { path: 'applications/:application/bring-in', element: <BringInPlace /> },
-      { path: 'applications/:application/key-files/:keyFile', element: <KeyFilePlace /> },
+      { path: 'find', element: <FindScreen /> },
+      { path: 'remap/:application?', element: <RemapScreen /> },
+      { path: 'remap/:application/bulk-edit', element: <BulkEditScreen /> },
+      { path: 'remap/:application/changes', element: <ChangesScreen /> },
+      { path: 'clashes/:application?', element: <ClashScreen /> },
+      {
+        path: 'across',
+        element: <AcrossScreen />,
+        children: [
+          { index: true, element: <Stripes /> },
+          { path: 'false-friends', element: <FalseFriends /> },
+          { path: 'carry-over', element: <CarryOver /> },
+          { path: 'harmonise', element: <Harmonise /> },
+          { path: 'familiarity', element: <Familiarity /> },
+          { path: 'usage', element: <Usage /> },
+          { path: 'intents', element: <Matches /> },
+        ],
+      },
+      { path: 'presets', element: <PresetScreen /> },
+      { path: 'suites', element: <SuiteScreen /> },
+      { path: 'travel', element: <TravelScreen /> },
+      { path: 'rehearse', element: <RehearseScreen /> },
+      { path: 'applications/:application?', element: <ApplicationScreen /> },
+      { path: 'applications/:application/bring-in', element: <BringInScreen /> },
+      { path: 'applications/:application/key-files/:keyFile', element: <KeyFileScreen /> },
       { path: '*', element: <NowherePage /> },
     ],
   },
@@ -51,15 +70,24 @@ const router = createBrowserRouter([
 
 export function App() {
   const [chosen, setChosen] = useState<ChosenSeat>(storedSeat)
-  const seat = useMemo(() => ({ ...chosen, choose: (next: ChosenSeat) => { storeSeat(next); setChosen(next) } }), [chosen])
+  const seat = useMemo(
+    () => ({
+      ...chosen,
+      choose: (next: ChosenSeat) => {
+        storeSeat(next)
+        setChosen(next)
+      },
+    }),
+    [chosen],
+  )
   return (
-    <QueryClientProvider client={queries}>
+    <QueryClientProvider client={queryClient}>
       <SeatContext value={seat}>
-          <ListeningProvider>
-            <ChangeProvider>
-              <RouterProvider router={router} />
-            </ChangeProvider>
-          </ListeningProvider>
+        <ListeningProvider>
+          <ChangeProvider>
+            <RouterProvider router={router} />
+          </ChangeProvider>
+        </ListeningProvider>
       </SeatContext>
     </QueryClientProvider>
   )

@@ -1,10 +1,13 @@
 import { Link } from 'react-router'
+import { ScreenHeading } from '../parts/ScreenHead'
 
 export function NowherePage() {
   return (
     <>
-      <h1>There is nothing at this address</h1>
-      <p>Perhaps a letter is missing in it. <Link to="/find">Go to Find</Link>.</p>
+      <ScreenHeading>There is nothing at this address</ScreenHeading>
+      <p>
+        Perhaps a letter is missing in it. <Link to="/find">Go to Find</Link>.
+      </p>
     </>
   )
 }

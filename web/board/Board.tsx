@@ -1,9 +1,18 @@
 import { memo, useRef, type KeyboardEvent } from 'react'
 import type { Schema } from '../api/client'
 import type { BoardKey, Use } from './table'
+import css from './board.module.css'
 
 /** What a key of the board shows and says in the layer that is held. */
-export interface CapView { key: BoardKey; use: Use | undefined; command: string | null; legend: string; isHeld: boolean; isChosen: boolean; says: string }
+export interface CapView {
+  key: BoardKey
+  use: Use | undefined
+  command: string | null
+  legend: string
+  isHeld: boolean
+  isChosen: boolean
+  says: string
+}
 
 interface Props {
   board: Schema['Board']
@@ -25,9 +34,14 @@ function neighbour(keys: BoardKey[], from: BoardKey, arrow: string): BoardKey | 
   const middle = (key: BoardKey) => ({ x: key.left + key.width / 2, y: key.top + key.height / 2 })
   const start = middle(from)
   const [dx, dy] = DIRECTIONS[arrow] ?? [0, 0]
-  const gap = (key: BoardKey) => dx === 0
-    ? (dy > 0 ? key.top - from.top - from.height : from.top - key.top - key.height)
-    : (dx > 0 ? key.left - from.left - from.width : from.left - key.left - key.width)
+  const gap = (key: BoardKey) =>
+    dx === 0
+      ? dy > 0
+        ? key.top - from.top - from.height
+        : from.top - key.top - key.height
+      : dx > 0
+        ? key.left - from.left - from.width
+        : from.left - key.left - key.width
   const cost = (key: BoardKey) => {
     const { x, y } = middle(key)
     const along = (x - start.x) * dx + (y - start.y) * dy
@@ -35,7 +49,7 @@ function neighbour(keys: BoardKey[], from: BoardKey, arrow: string): BoardKey | 
     // Sideways the row is kept; up and down the nearest row comes first.
     return gap(key) > -OVERLAP ? (dy === 0 ? along + 3 * across : 2 * along + across) : Infinity
   }
-  const best = keys.reduce((one, other) => cost(other) < cost(one) ? other : one)
+  const best = keys.reduce((one, other) => (cost(other) < cost(one) ? other : one))
   return cost(best) === Infinity ? undefined : best
 }
 
@@ -49,7 +63,14 @@ export function Board({ board, caps, size, isLarge, onChoose, onLook }: Props) {
 
   function move(event: KeyboardEvent<HTMLDivElement>) {
     const from = caps.find(({ key }) => key.key === (event.target as HTMLElement).dataset.key)?.key
-    const next = from !== undefined && event.key.startsWith('Arrow') ? neighbour(caps.map(({ key }) => key), from, event.key) : undefined
+    const next =
+      from !== undefined && event.key.startsWith('Arrow')
+        ? neighbour(
+            caps.map(({ key }) => key),
+            from,
+            event.key,
+          )
+        : undefined
     if (next === undefined) return
     event.preventDefault()
     frame.current?.querySelector<HTMLButtonElement>(`[data-key="${next.key}"]`)?.focus()
@@ -58,11 +79,27 @@ export function Board({ board, caps, size, isLarge, onChoose, onLook }: Props) {
   return (
     // The keys inside are the controls; the frame only hears the arrows that come up from them.
     // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
-    <div className="board" data-large={isLarge} lang="en" ref={frame} role="group" aria-label={`${board.name}; arrows move between keys`} style={{ aspectRatio: `${size.width} / ${size.height}` }} onKeyDown={move}>
+    <div
+      className={css.board}
+      data-large={isLarge}
+      lang="en"
+      ref={frame}
+      role="group"
+      aria-label={`${board.name}; arrows move between keys`}
+      style={{ aspectRatio: `${size.width} / ${size.height}` }}
+      onKeyDown={move}
+    >
       {caps.map(({ key, ...cap }) => (
         <Cap
-          key={key.key} of={key} {...cap} onChoose={onChoose} onLook={onLook}
-          left={percent(key.left, size.width)} top={percent(key.top, size.height)} width={percent(key.width, size.width)} height={percent(key.height, size.height)}
+          key={key.key}
+          of={key}
+          {...cap}
+          onChoose={onChoose}
+          onLook={onLook}
+          left={percent(key.left, size.width)}
+          top={percent(key.top, size.height)}
+          width={percent(key.width, size.width)}
+          height={percent(key.height, size.height)}
         />
       ))}
     </div>
@@ -83,17 +120,48 @@ const Cap = memo(function Cap({ of, use, command, legend, isHeld, isChosen, says
   const isOnlyHeld = of.held !== null
   const [, , altGr] = of.levels
   // An L-shaped key: the lower part is narrower than the upper.
-  const shape = of.notch > 0 ? `polygon(0 0, 100% 0, 100% 100%, ${(100 * of.notch) / of.width}% 100%, ${(100 * of.notch) / of.width}% 50%, 0 50%)` : undefined
+  const shape =
+    of.notch > 0
+      ? `polygon(0 0, 100% 0, 100% 100%, ${(100 * of.notch) / of.width}% 100%, ${(100 * of.notch) / of.width}% 50%, 0 50%)`
+      : undefined
   return (
     <button
-      type="button" data-key={of.key} data-use={isOnlyHeld ? 'modifier' : use} data-chosen={isChosen} data-long={legend.includes(' ')} className="cap" tabIndex={of.key === FIRST ? 0 : -1}
-      aria-pressed={isOnlyHeld ? isHeld : undefined} style={{ left, top, width, height, clipPath: shape }}
-      onClick={() => { onChoose(of) }} onFocus={() => { onLook(of) }} onMouseEnter={() => { onLook(of) }} onMouseLeave={() => { onLook(null) }}
+      type="button"
+      data-key={of.key}
+      data-use={isOnlyHeld ? 'modifier' : use}
+      data-chosen={isChosen}
+      data-long={legend.includes(' ')}
+      className={css.cap}
+      tabIndex={of.key === FIRST ? 0 : -1}
+      aria-pressed={isOnlyHeld ? isHeld : undefined}
+      style={{ left, top, width, height, clipPath: shape }}
+      onClick={() => {
+        onChoose(of)
+      }}
+      onFocus={() => {
+        onLook(of)
+      }}
+      onMouseEnter={() => {
+        onLook(of)
+      }}
+      onMouseLeave={() => {
+        onLook(null)
+      }}
     >
       <span className="visually-hidden">{says}</span>
-      <span className="cap-legend" aria-hidden="true">{legend}</span>
-      {altGr != null && altGr.trim() !== '' && !isOnlyHeld && <span className="cap-third" aria-hidden="true">{altGr}</span>}
-      {command !== null && <span className="cap-command" aria-hidden="true">{command}</span>}
+      <span className={css.capLegend} aria-hidden="true">
+        {legend}
+      </span>
+      {altGr != null && altGr.trim() !== '' && !isOnlyHeld && (
+        <span className={css.capThird} aria-hidden="true">
+          {altGr}
+        </span>
+      )}
+      {command !== null && (
+        <span className={css.capCommand} aria-hidden="true">
+          {command}
+        </span>
+      )}
     </button>
   )
 })

@@ -4,13 +4,26 @@ import { Disclosure } from '../parts/Disclosure'
 import { useStable } from '../parts/useStable'
 import { Board, type CapView } from './Board'
 import { ContactSheet } from './ContactSheet'
-import { allPlaces, elsewhereOf, ladderOf, layerId, pressOf, useOf, usesOf, type BoardKey, type Table, type TableApplication, type Use } from './table'
+import {
+  allContexts,
+  elsewhereOf,
+  ladderOf,
+  layerId,
+  pressOf,
+  useOf,
+  usesOf,
+  type BoardKey,
+  type Table,
+  type TableApplication,
+  type Use,
+} from './table'
+import css from './board.module.css'
 
 interface Props {
   table: Table
   application: TableApplication
-  /** Of the focus; for the contact sheet one more than the last means all of them together. */
-  place: number
+  /** Index of the context with the focus; one more than the last means all of them together. */
+  context: number
   layer: string
   onLayer: (layer: string) => void
   /** The press that is looked at, marked on the board when its layer is shown. */
@@ -23,15 +36,20 @@ const USES: Record<Use, string> = { taken: 'taken here', 'taken-elsewhere': 'tak
 /** Wider boards can be cut down to their writing keys, which are this wide in mm and so get more room for words. */
 const WRITING_WIDTH = 15 * 19.05
 
-/** The board with one layer, which real modifiers show while the page listens and clicked ones make stay; and all layers as a contact sheet. */
-export const BoardPanel = memo(function BoardPanel({ table, application, place, layer, onLayer, chosen, onPress }: Props) {
+/**
+ * The board with one layer, which real modifiers show while the page listens and clicked ones make stay; and all layers as a contact sheet.
+ */
+export const BoardPanel = memo(function BoardPanel({ table, application, context, layer, onLayer, chosen, onPress }: Props) {
   const { held } = useListening()
   const [looked, setLooked] = useState<BoardKey | null>(null)
   const [isLarge, setLarge] = useState(false)
   const [isFn, setFn] = useState(false)
   const shown = held.length > 0 ? layerId(held) : layer
   const number = table.layers.findIndex(({ id }) => id === shown)
-  const caps = useMemo(() => capViews(table, application, place, shown, number, chosen, isFn), [table, application, place, shown, number, chosen, isFn])
+  const caps = useMemo(
+    () => capViews(table, application, context, shown, number, chosen, isFn),
+    [table, application, context, shown, number, chosen, isFn],
+  )
   const isWide = table.board.width > WRITING_WIDTH + 20
   const part = isLarge && isWide ? caps.filter(({ key }) => key.left + key.width <= WRITING_WIDTH + 1) : caps
 
@@ -39,21 +57,54 @@ export const BoardPanel = memo(function BoardPanel({ table, application, place, 
     const parts = shown === '' ? [] : shown.split('+')
     if (key.held === null) onPress(pressOf(shown, key, isFn))
     else if (isFnKey(key)) setFn(!isFn)
-    else onLayer(layerId(key.held.every((one) => parts.includes(one)) ? parts.filter((one) => !key.held?.includes(one)) : [...parts, ...key.held]))
+    else
+      onLayer(
+        layerId(key.held.every((one) => parts.includes(one)) ? parts.filter((one) => !key.held?.includes(one)) : [...parts, ...key.held]),
+      )
   })
 
   return (
-    <section className="board-panel" aria-label="Board">
-      <Board board={table.board} caps={part} isLarge={isLarge && isWide} size={isLarge && isWide ? { width: WRITING_WIDTH, height: table.board.height } : table.board} onChoose={choose} onLook={setLooked} />
-      <div className="board-foot">
-        <p className="readout" aria-live="polite">
-          {looked === null
-            ? <>Click modifiers to hold them, then a key. <Legend /></>
-            : <Readout of={looked} application={application} place={place} press={pressOf(shown, looked, isFn)} isFn={isFn} layer={table.layers[number]?.spoken ?? ''} kept={table.kept_by_browser} />}
+    <section className={css.boardPanel} aria-label="Board">
+      <Board
+        board={table.board}
+        caps={part}
+        isLarge={isLarge && isWide}
+        size={isLarge && isWide ? { width: WRITING_WIDTH, height: table.board.height } : table.board}
+        onChoose={choose}
+        onLook={setLooked}
+      />
+      <div className={css.boardFoot}>
+        <p data-testid="readout" className={css.readout} aria-live="polite">
+          {looked === null ? (
+            <>
+              Click modifiers to hold them, then a key. <Legend />
+            </>
+          ) : (
+            <Readout
+              of={looked}
+              application={application}
+              context={context}
+              press={pressOf(shown, looked, isFn)}
+              isFn={isFn}
+              layer={table.layers[number]?.spoken ?? ''}
+              reserved={table.reserved_by_browser}
+            />
+          )}
         </p>
-        {isWide && <button type="button" className="plain" aria-pressed={isLarge} onClick={() => { setLarge(!isLarge) }}>{isLarge ? 'Whole board' : 'Larger keys'}</button>}
+        {isWide && (
+          <button
+            type="button"
+            className="plain"
+            aria-pressed={isLarge}
+            onClick={() => {
+              setLarge(!isLarge)
+            }}
+          >
+            {isLarge ? 'Whole board' : 'Larger keys'}
+          </button>
+        )}
       </div>
-      <ContactSheet table={table} application={application} place={place} layer={shown} onLayer={onLayer} />
+      <ContactSheet table={table} application={application} context={context} layer={shown} onLayer={onLayer} />
       <LayerInFull caps={caps} name={table.layers[number]?.spoken ?? ''} />
     </section>
   )
@@ -62,44 +113,101 @@ export const BoardPanel = memo(function BoardPanel({ table, application, place, 
 /** Fn is handled inside the keyboard: it holds nothing that an application sees. */
 const isFnKey = (key: BoardKey): boolean => key.held?.length === 0
 
-function capViews(table: Table, application: TableApplication, place: number, layer: string, number: number, chosen: string, isFn: boolean): CapView[] {
-  const uses = usesOf(application, place, number)
+function capViews(
+  table: Table,
+  application: TableApplication,
+  context: number,
+  layer: string,
+  number: number,
+  chosen: string,
+  isFn: boolean,
+): CapView[] {
+  const uses = usesOf(application, context, number)
   const held = layer === '' ? [] : layer.split('+')
   const spoken = table.layers[number]?.spoken ?? ''
   return table.board.keys.map((key, at): CapView => {
-    if (key.held !== null) return { key, use: undefined, command: null, legend: key.name, isHeld: isFnKey(key) ? isFn : key.held.every((one) => held.includes(one)), isChosen: false, says: `Hold ${key.spoken}` }
+    if (key.held !== null)
+      return {
+        key,
+        use: undefined,
+        command: null,
+        legend: key.name,
+        isHeld: isFnKey(key) ? isFn : key.held.every((one) => held.includes(one)),
+        isChosen: false,
+        says: `Hold ${key.spoken}`,
+      }
     const press = pressOf(layer, key, isFn)
-    const command = ladderOf(application, press, place).winner?.name ?? null
+    const command = ladderOf(application, press, context).winner?.name ?? null
     const { name: legend, spoken: called } = (isFn ? key.with_fn : null) ?? key
     const name = [spoken, called].filter((one) => one !== '').join(' ')
-    const use = isFn && key.with_fn !== null ? useOf(application, press, place) : uses[at]
-    return { key, use, legend, command, isHeld: false, isChosen: press === chosen, says: `${name}: ${command ?? (use === 'free' ? 'free' : 'taken in other contexts')}` }
+    const use = isFn && key.with_fn !== null ? useOf(application, press, context) : uses[at]
+    return {
+      key,
+      use,
+      legend,
+      command,
+      isHeld: false,
+      isChosen: press === chosen,
+      says: `${name}: ${command ?? (use === 'free' ? 'free' : 'taken in other contexts')}`,
+    }
   })
 }
 
 function Legend() {
   return (
-    <span className="legend">
-      {Object.entries(USES).map(([use, words]) => <span key={use}><i className="use-mark" data-use={use} aria-hidden="true" /> {words}</span>)}
+    <span className={css.legend}>
+      {Object.entries(USES).map(([use, words]) => (
+        <span key={use}>
+          <i className={css.useMark} data-use={use} aria-hidden="true" /> {words}
+        </span>
+      ))}
     </span>
   )
 }
 
-interface ReadoutProps { of: BoardKey; application: TableApplication; place: number; press: string; isFn: boolean; layer: string; kept: Table['kept_by_browser'] }
+interface ReadoutProps {
+  of: BoardKey
+  application: TableApplication
+  context: number
+  press: string
+  isFn: boolean
+  layer: string
+  reserved: Table['reserved_by_browser']
+}
 
 /** The whole name of what a key does, in a fixed place. */
-function Readout({ of, application, place, press, isFn, layer, kept }: ReadoutProps) {
-  if (of.held !== null) return <>{of.name}: click to hold it or let go.{isFnKey(of) && ' It gives keys that this board lacks.'}</>
-  const { winner } = ladderOf(application, press, place)
-  const elsewhere = elsewhereOf(application, press, place).filter((one) => winner === null || !one.startsWith(`${winner.name} (`))
+function Readout({ of, application, context, press, isFn, layer, reserved }: ReadoutProps) {
+  if (of.held !== null)
+    return (
+      <>
+        {of.name}: click to hold it or let go.{isFnKey(of) && ' It gives keys that this board lacks.'}
+      </>
+    )
+  const { winner } = ladderOf(application, press, context)
+  const elsewhere = elsewhereOf(application, press, context).filter((one) => winner === null || !one.startsWith(`${winner.name} (`))
   const whole = <strong>{[layer, (isFn ? of.with_fn : null)?.spoken ?? of.spoken].filter((one) => one !== '').join(' ')}</strong>
-  if (place === allPlaces(application)) return <>{whole} {elsewhere.length === 0 ? 'is free in every context.' : `runs ${elsewhere.join(', ')}.`}</>
+  if (context === allContexts(application))
+    return (
+      <>
+        {whole} {elsewhere.length === 0 ? 'is free in every context.' : `runs ${elsewhere.join(', ')}.`}
+      </>
+    )
   return (
     <>
       {whole}{' '}
-      {winner === null ? (elsewhere.length === 0 ? 'is free.' : 'does nothing here.') : <>runs <strong>{winner.name}</strong> ({winner.place}).</>}
+      {winner === null ? (
+        elsewhere.length === 0 ? (
+          'is free.'
+        ) : (
+          'does nothing here.'
+        )
+      ) : (
+        <>
+          runs <strong>{winner.name}</strong> ({winner.context}).
+        </>
+      )}
       {elsewhere.length > 0 && <> Elsewhere: {elsewhere.join(', ')}.</>}
-      {kept[press] !== undefined && <> Pressed here, the browser takes it ({kept[press]}); a click on the board does not.</>}
+      {reserved[press] !== undefined && <> Pressed here, the browser takes it ({reserved[press]}); a click on the board does not.</>}
     </>
   )
 }
@@ -108,8 +216,26 @@ function Readout({ of, application, place, press, isFn, layer, kept }: ReadoutPr
 function LayerInFull({ caps, name }: { caps: CapView[]; name: string }) {
   const count = caps.filter(({ command }) => command !== null).length
   return (
-    <Disclosure className="layer-in-full" summary={<>{count} {count === 1 ? 'command' : 'commands'} with {name === '' ? 'no modifier' : name}, in full</>}>
-      {() => <ul>{caps.map(({ key, legend, command }) => command !== null && <li key={key.key}><b>{legend}</b> {command}</li>)}</ul>}
+    <Disclosure
+      className={css.layerInFull}
+      summary={
+        <>
+          {count} {count === 1 ? 'command' : 'commands'} with {name === '' ? 'no modifier' : name}, in full
+        </>
+      }
+    >
+      {() => (
+        <ul>
+          {caps.map(
+            ({ key, legend, command }) =>
+              command !== null && (
+                <li key={key.key}>
+                  <b>{legend}</b> {command}
+                </li>
+              ),
+          )}
+        </ul>
+      )}
     </Disclosure>
   )
 }

@@ -6,10 +6,18 @@ export type BoardKey = Schema['BoardKey']
 export type Use = 'taken' | 'taken-elsewhere' | 'free'
 
 /** One rung of a ladder as it is shown. */
-export interface RungView { place: string; command: string | null; verdict: Schema['Rung']['verdict']; reason: string }
+export interface RungView {
+  context: string
+  command: string | null
+  verdict: Schema['Rung']['verdict']
+  reason: string
+}
 
 /** A ladder as it is shown. */
-export interface LadderView { rungs: RungView[]; winner: { name: string; place: string } | null }
+export interface LadderView {
+  rungs: RungView[]
+  winner: { name: string; context: string } | null
+}
 
 /** The order in which held modifiers stand in a press; the server writes them so. */
 const ORDER = ['Control', 'Alt', 'AltGraph', 'Shift', 'Meta']
@@ -18,7 +26,7 @@ const ORDER = ['Control', 'Alt', 'AltGraph', 'Shift', 'Meta']
 export const layerId = (held: readonly string[]): string => ORDER.filter((one) => held.includes(one)).join('+')
 
 /** A press as the table names it. */
-export const pressId = (layer: string, key: string): string => layer === '' ? key : `${layer}+${key}`
+export const pressId = (layer: string, key: string): string => (layer === '' ? key : `${layer}+${key}`)
 
 export function splitPress(press: string): { layer: string; key: string } {
   const parts = press.split('+')
@@ -26,32 +34,36 @@ export function splitPress(press: string): { layer: string; key: string } {
 }
 
 /** The press that a key of the board makes in a layer; while Fn is held some keys are others. */
-export const pressOf = (layer: string, key: BoardKey, isFn: boolean): string => pressId(layer, isFn && key.with_fn !== null ? key.with_fn.key : key.key)
+export const pressOf = (layer: string, key: BoardKey, isFn: boolean): string =>
+  pressId(layer, isFn && key.with_fn !== null ? key.with_fn.key : key.key)
 
-/** The place of a context in its application's lists; Everywhere where it is not named or not known. */
-export const placeOf = (application: TableApplication, context: string): number =>
-  Math.max(0, application.contexts.findIndex(({ id }) => id === context))
+/** The index of a context in its application's lists; that of Everywhere where it is not named or not known. */
+export const contextIndex = (application: TableApplication, context: string): number =>
+  Math.max(
+    0,
+    application.contexts.findIndex(({ id }) => id === context),
+  )
 
-/** The place that stands for all contexts together; nobody wins there, since nobody is asked. */
-export const allPlaces = (application: TableApplication): number => application.contexts.length
+/** The index that stands for all contexts together; nobody wins there, since nobody is asked. */
+export const allContexts = (application: TableApplication): number => application.contexts.length
 
 /** Views of ladders that were looked up before: most presses share a few, and what is the same is not drawn again. */
 const views = new WeakMap<TableApplication, LadderView[]>()
 
 const NOBODY: LadderView = { rungs: [], winner: null }
 
-/** Who gets a press with the focus in one place: looked up, as the server has worked it out. */
-export function ladderOf(application: TableApplication, press: string, place: number): LadderView {
-  const ladder = application.presses[press]?.[place] ?? application.idle[place]
+/** Who gets a press with the focus in one context: looked up, as the server has worked it out. */
+export function ladderOf(application: TableApplication, press: string, index: number): LadderView {
+  const ladder = application.presses[press]?.[index] ?? application.idle[index]
   if (ladder === undefined) return NOBODY
   const known = views.get(application) ?? []
   views.set(application, known)
-  return known[ladder] ??= viewOf(application, application.ladders[ladder] ?? [])
+  return (known[ladder] ??= viewOf(application, application.ladders[ladder] ?? []))
 }
 
 /** Who gets a press that is held down; null where that runs what a tap does, or nothing. */
-export function holdOf(application: TableApplication, press: string, place: number): LadderView | null {
-  const ladder = application.holds[press]?.[place]
+export function holdOf(application: TableApplication, press: string, index: number): LadderView | null {
+  const ladder = application.holds[press]?.[index]
   return ladder === undefined ? null : viewOf(application, application.ladders[ladder] ?? [])
 }
 
@@ -60,17 +72,24 @@ function viewOf(application: TableApplication, ladder: number[]): LadderView {
     const rung = application.rungs[number]
     if (rung === undefined) return []
     const command = application.commands[rung.command]
-    return [{ place: application.contexts[rung.place]?.name ?? 'Desktop', command: command?.name ?? null, verdict: rung.verdict, reason: application.reasons[rung.reason] ?? '' }]
+    return [
+      {
+        context: application.contexts[rung.context]?.name ?? 'Desktop',
+        command: command?.name ?? null,
+        verdict: rung.verdict,
+        reason: application.reasons[rung.reason] ?? '',
+      },
+    ]
   })
   const winner = rungs.find(({ verdict }) => verdict === 'wins')
-  return { rungs, winner: winner === undefined ? null : { name: winner.command ?? '', place: winner.place } }
+  return { rungs, winner: winner === undefined ? null : { name: winner.command ?? '', context: winner.context } }
 }
 
-/** What a press does in other places of the focus than one, each command once. */
-export function elsewhereOf(application: TableApplication, press: string, place: number): string[] {
+/** What a press does with the focus in other contexts than one, each command once. */
+export function elsewhereOf(application: TableApplication, press: string, index: number): string[] {
   const others = application.contexts.flatMap((_, other) => {
-    const winner = other === place ? null : ladderOf(application, press, other).winner
-    return winner === null ? [] : [`${winner.name} (${winner.place})`]
+    const winner = other === index ? null : ladderOf(application, press, other).winner
+    return winner === null ? [] : [`${winner.name} (${winner.context})`]
   })
   return [...new Set(others)]
 }
@@ -78,11 +97,11 @@ export function elsewhereOf(application: TableApplication, press: string, place:
 const USES: Record<string, Use> = { 2: 'taken', 1: 'taken-elsewhere', 0: 'free' }
 
 /** How far a press is taken that no key of the board makes by itself. */
-export function useOf(application: TableApplication, press: string, place: number): Use {
-  if (ladderOf(application, press, place).winner !== null) return 'taken'
+export function useOf(application: TableApplication, press: string, index: number): Use {
+  if (ladderOf(application, press, index).winner !== null) return 'taken'
   return application.presses[press] === undefined ? 'free' : 'taken-elsewhere'
 }
 
 /** How far each key of one layer is taken, in the order of the board; undefined for keys that are only held. */
-export const usesOf = (application: TableApplication, place: number, layer: number): (Use | undefined)[] =>
-  (application.uses[place]?.[layer] ?? '').split('').map((digit) => USES[digit])
+export const usesOf = (application: TableApplication, index: number, layer: number): (Use | undefined)[] =>
+  (application.uses[index]?.[layer] ?? '').split('').map((digit) => USES[digit])

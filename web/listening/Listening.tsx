@@ -32,7 +32,9 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
   const [listener, setListener] = useState<Listener | null>(null)
   const isOn = isListening && listener !== null
   // The same modifiers are the same list, so that nothing is drawn again for them.
-  const setHeld = useCallback((next: string[]) => { hold((before) => before.join() === next.join() ? before : next) }, [])
+  const setHeld = useCallback((next: string[]) => {
+    hold((before) => (before.join() === next.join() ? before : next))
+  }, [])
 
   const take = useEffectEvent((event: KeyboardEvent) => {
     if (event.code === LISTEN_KEY && heldModifiers(event).length === 0) {
@@ -54,8 +56,12 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
   })
 
   useEffect(() => {
-    const down = (event: KeyboardEvent) => { take(event) }
-    const up = (event: KeyboardEvent) => { release(event) }
+    const down = (event: KeyboardEvent) => {
+      take(event)
+    }
+    const up = (event: KeyboardEvent) => {
+      release(event)
+    }
     window.addEventListener('keydown', down, { capture: true })
     window.addEventListener('keyup', up, { capture: true })
     return () => {
@@ -64,10 +70,15 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
     }
   }, [])
 
-  const toggle = useCallback(() => { setListening((before) => !before); setHeld(NONE_HELD) }, [setHeld])
+  const toggle = useCallback(() => {
+    setListening((before) => !before)
+    setHeld(NONE_HELD)
+  }, [setHeld])
   const register = useCallback((next: Listener) => {
     setListener(next)
-    return () => { setListener((now) => now === next ? null : now) }
+    return () => {
+      setListener((now) => (now === next ? null : now))
+    }
   }, [])
   const value = useMemo(
     () => ({ isListening: isOn, held: isOn ? held : NONE_HELD, purpose: listener?.purpose ?? null, toggle, register }),
@@ -90,5 +101,17 @@ export function useListening(): Listening {
 export function useChords(purpose: string | null, onChord: (chord: string) => void, once = false): void {
   const { register } = useListening()
   const handler = useEffectEvent(onChord)
-  useEffect(() => purpose === null ? undefined : register({ purpose, once, onChord: (chord) => { handler(chord) } }), [register, purpose, once])
+  useEffect(
+    () =>
+      purpose === null
+        ? undefined
+        : register({
+            purpose,
+            once,
+            onChord: (chord) => {
+              handler(chord)
+            },
+          }),
+    [register, purpose, once],
+  )
 }

@@ -7,7 +7,13 @@ const MODIFIER_KEY = /^(Control|Alt|Shift|Meta)(Left|Right)$|^Fn$/
 export function heldModifiers(event: KeyEvent): string[] {
   // Where AltGr is Control and Alt, both are told as well, and it is they that applications see.
   const isThirdLevel = event.getModifierState('AltGraph') && !(event.ctrlKey && event.altKey)
-  return [event.ctrlKey && 'Control', event.altKey && 'Alt', isThirdLevel && 'AltGraph', event.shiftKey && 'Shift', event.metaKey && 'Meta'].filter((one) => one !== false)
+  return [
+    event.ctrlKey && 'Control',
+    event.altKey && 'Alt',
+    isThirdLevel && 'AltGraph',
+    event.shiftKey && 'Shift',
+    event.metaKey && 'Meta',
+  ].filter((one) => one !== false)
 }
 
 /** The chord of a keydown as the server reads it, such as `Control+Shift+KeyB`; null while only modifiers are down. */

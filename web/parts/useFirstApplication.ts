@@ -1,5 +1,5 @@
 import { useParams } from 'react-router'
-import { useApplications } from '../api/queries'
+import { useApplications } from '../api/applications'
 
 /** The application that the address names, else the first; empty while neither is known. */
 export function useFirstApplication(): string {

@@ -4,8 +4,12 @@ import { useEffect, useState } from 'react'
 export function useSettled<T>(value: T, milliseconds = 120): T {
   const [settled, setSettled] = useState(value)
   useEffect(() => {
-    const timer = setTimeout(() => { setSettled(value) }, milliseconds)
-    return () => { clearTimeout(timer) }
+    const timer = setTimeout(() => {
+      setSettled(value)
+    }, milliseconds)
+    return () => {
+      clearTimeout(timer)
+    }
   }, [value, milliseconds])
   return settled
 }

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { answer, api, type Schema } from '../api/client'
 
-interface Keyboard { getLayoutMap: () => Promise<ReadonlyMap<string, string>> }
+interface Keyboard {
+  getLayoutMap: () => Promise<ReadonlyMap<string, string>>
+}
 
 /** The layout that fits what the browser tells of its keys; null where it tells nothing, or nothing fits, or it is not known yet. */
 export const useLayoutProposal = (): Schema['Named'] | null =>

@@ -27,15 +27,19 @@ final readonly class BindSeat
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $named = Validator::make($request->query->all(), [
-            'system' => ['sometimes', Rule::enum(System::class)],
-            'board' => ['sometimes', Rule::in($this->library->boardIds())],
-            'layout' => ['sometimes', Rule::in($this->library->layoutIds())],
-        ], [
-            'system' => 'The system is one of macos, windows, linux.',
-            'board' => 'There is no board of that name.',
-            'layout' => 'There is no layout of that name.',
-        ])->validate();
+        $named = Validator::make(
+            $request->query->all(),
+            [
+                'system' => ['sometimes', Rule::enum(System::class)],
+                'board' => ['sometimes', Rule::in($this->library->boardIds())],
+                'layout' => ['sometimes', Rule::in($this->library->layoutIds())],
+            ],
+            [
+                'system' => 'The system is one of macos, windows, linux.',
+                'board' => 'There is no board of that name.',
+                'layout' => 'There is no layout of that name.',
+            ],
+        )->validate();
         $seat = null;
         $this->container->bind(Seat::class, function () use (&$seat, $named): Seat {
             return $seat ??= $this->library->seat(

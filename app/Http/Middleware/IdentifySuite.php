@@ -20,7 +20,7 @@ final readonly class IdentifySuite
     {
         $suite = Suite::query()->where('token_hash', Suite::hashToken($request->bearerToken() ?? ''))->first();
         if ($suite === null) {
-            throw new AuthenticationException;
+            throw new AuthenticationException();
         }
         $request->attributes->set(self::ATTRIBUTE, $suite);
 

@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Scripts, styles and fonts come from this server only, and no page may be framed. */
 final readonly class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; ".
+        "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

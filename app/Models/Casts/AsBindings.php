@@ -19,6 +19,9 @@ final class AsBindings implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode(($value ?? throw new InvalidArgumentException('A keymap is never without its bindings.'))->toData(), JSON_THROW_ON_ERROR);
+        return json_encode(
+            ($value ?? throw new InvalidArgumentException('A keymap is never without its bindings.'))->toData(),
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

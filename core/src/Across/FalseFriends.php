@@ -46,16 +46,30 @@ final readonly class FalseFriends
     /** How used the hands are to what they expect: each application that teaches it counts as much as it is used there. */
     private function habit(FalseFriend $one): float
     {
-        return array_sum(array_map(fn (FriendSide $side): float => $side->intent === null ? 0.0 : $this->importance->ofCommand($side->application->id, $side->command->id), $one->expected));
+        return array_sum(
+            array_map(
+                fn (FriendSide $side): float => $side->intent === null
+                    ? 0.0
+                    : $this->importance->ofCommand($side->application->id, $side->command->id),
+                $one->expected,
+            ),
+        );
     }
 
     /** Only an intent can be expected elsewhere; a command that nobody has matched to one is known to its own application alone. */
     private static function misleads(FriendSide $known, FriendSide $here): bool
     {
-        return $known->intent !== null && $known->intent !== $here->intent && ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
+        return $known->intent !== null &&
+            $known->intent !== $here->intent &&
+            ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
     }
 
-    /** @return list<array{Press, list<FriendSide>}> what each press does, where it does more than one thing: each command of an application once */
+    /**
+     * @return list<array{
+     *     Press,
+     *     list<FriendSide>,
+     * }> what each press does, where it does more than one thing: each command of an application once
+     */
     private function sidesByPress(): array
     {
         $presses = [];
@@ -89,7 +103,9 @@ final readonly class FalseFriends
     {
         $command = $keymap->application->command($id);
         $intent = $this->vocabulary->matchFor($keymap->application->id, $id)?->intent;
-        $isDestructive = $command->is(CommandTrait::Destructive) || ($intent !== null && in_array(IntentTrait::Destructive, $this->vocabulary->intent($intent)->traits, true));
+        $isDestructive =
+            $command->is(CommandTrait::Destructive) ||
+            ($intent !== null && in_array(IntentTrait::Destructive, $this->vocabulary->intent($intent)->traits, true));
 
         return new FriendSide($keymap->application, $command, $binding, $intent, $isDestructive);
     }

@@ -46,11 +46,25 @@ final readonly class Familiarity
                 if ($ladder->winner()?->command === $expected->command) {
                     $same += $weight;
                 } else {
-                    $surprises[] = new Surprise($here->application, $binding, $expected->command, $ladder->winner()?->command, $weight, $ladder->sentence);
+                    $surprises[] = new Surprise(
+                        $here->application,
+                        $binding,
+                        $expected->command,
+                        $ladder->winner()?->command,
+                        $weight,
+                        $ladder->sentence,
+                    );
                 }
             }
         }
-        usort($surprises, static fn (Surprise $one, Surprise $other): int => [$other->isDangerous(), $other->weight, $one->binding->id()] <=> [$one->isDangerous(), $one->weight, $other->binding->id()]);
+        usort(
+            $surprises,
+            static fn (Surprise $one, Surprise $other): int => [$other->isDangerous(), $other->weight, $one->binding->id()] <=> [
+                $one->isDangerous(),
+                $one->weight,
+                $other->binding->id(),
+            ],
+        );
 
         return new self($all === 0.0 ? null : $same / $all, $surprises, $known);
     }

@@ -15,7 +15,12 @@ final readonly class FriendSide
      * @param  string|null  $intent  null when nobody has said what the command is for
      * @param  bool  $isDestructive  by the catalogue, or by what it is for
      */
-    public function __construct(public Application $application, public Command $command, public Binding $binding, public ?string $intent, public bool $isDestructive)
-    {
+    public function __construct(
+        public Application $application,
+        public Command $command,
+        public Binding $binding,
+        public ?string $intent,
+        public bool $isDestructive,
+    ) {
     }
 }

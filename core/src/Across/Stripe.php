@@ -66,7 +66,10 @@ final readonly class Stripe
      */
     public static function byDamage(array $stripes): array
     {
-        usort($stripes, static fn (self $one, self $other): int => [$one->state->rank(), -$one->weight] <=> [$other->state->rank(), -$other->weight]);
+        usort(
+            $stripes,
+            static fn (self $one, self $other): int => [$one->state->rank(), -$one->weight] <=> [$other->state->rank(), -$other->weight],
+        );
 
         return $stripes;
     }

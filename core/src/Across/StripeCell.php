@@ -6,9 +6,10 @@ namespace Zebrafinch\Core\Across;
 
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
-use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Intent\CommandMatch;
+use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Bindings;
 
 /** What one application, or one context of it, has for an intent. */
 final readonly class StripeCell
@@ -29,16 +30,17 @@ final readonly class StripeCell
     ) {
     }
 
-    public static function of(LoadedKeymap $keymap, ?CommandMatch $match, ?self $left): self
+    /** @param  self|null  $left  the cell before it; null for the first */
+    public static function of(Application $application, Bindings $bindings, Seat $seat, ?CommandMatch $match, ?self $left): self
     {
-        if ($match === null || ! $keymap->application->knows($match->command)) {
-            return new self($keymap->application, null, $match, [], null, false);
+        if ($match === null || ! $application->knows($match->command)) {
+            return new self($application, null, $match, [], null, false);
         }
-        $command = $keymap->application->command($match->command);
-        $bindings = $keymap->bindings()->ofCommand($command->id);
-        $first = $bindings === [] ? null : $keymap->seat->press($bindings[0]->chord)->id.' '.$bindings[0]->gesture->value;
+        $command = $application->command($match->command);
+        $own = $bindings->ofCommand($command->id);
+        $first = $own === [] ? null : $seat->press($own[0]->chord)->id.' '.$own[0]->gesture->value;
 
-        return new self($keymap->application, $command, $match, $bindings, $first, $first !== null && $first === $left?->first);
+        return new self($application, $command, $match, $own, $first, $first !== null && $first === $left?->first);
     }
 
     /** The context in which the command is bound, or does something where it is not. */

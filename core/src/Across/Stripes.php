@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Across;
 
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Intent\CommandMatch;
 use Zebrafinch\Core\Intent\Intent;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Usage\Importance;
@@ -29,11 +30,20 @@ final readonly class Stripes
         $left = null;
         $isThere = false;
         foreach ($this->keymaps as $keymap) {
-            $cells[] = $left = StripeCell::of($keymap, $this->vocabulary->matchOf($keymap->application->id, $intent->id), $left);
+            $cells[] = $left = self::cell($keymap, $this->vocabulary->matchOf($keymap->application->id, $intent->id), $left);
             $isThere = $isThere || $left->command !== null;
         }
 
-        return $isThere ? Stripe::of($intent, $cells, $this->importance->ofIntent($intent, array_map(static fn (LoadedKeymap $one): string => $one->application->id, $this->keymaps))) : null;
+        return $isThere
+            ? Stripe::of(
+                $intent,
+                $cells,
+                $this->importance->ofIntent(
+                    $intent,
+                    array_map(static fn (LoadedKeymap $one): string => $one->application->id, $this->keymaps),
+                ),
+            )
+            : null;
     }
 
     /**
@@ -52,14 +62,23 @@ final readonly class Stripes
             $cells = [];
             $left = null;
             foreach (count($of) > 1 ? $of : [] as $match) {
-                $cells[] = $left = StripeCell::of($keymap, $match, $left);
+                $cells[] = $left = self::cell($keymap, $match, $left);
             }
             if ($cells !== []) {
-                $stripes[] = Stripe::of($vocabulary->intent((string) $intent), $cells, $importance->ofIntent($vocabulary->intent((string) $intent), [$keymap->application->id]));
+                $stripes[] = Stripe::of(
+                    $vocabulary->intent((string) $intent),
+                    $cells,
+                    $importance->ofIntent($vocabulary->intent((string) $intent), [$keymap->application->id]),
+                );
             }
         }
 
         return Stripe::byDamage($stripes);
+    }
+
+    private static function cell(LoadedKeymap $keymap, ?CommandMatch $match, ?StripeCell $left): StripeCell
+    {
+        return StripeCell::of($keymap->application, $keymap->bindings(), $keymap->seat, $match, $left);
     }
 
     /**

@@ -16,12 +16,20 @@ final readonly class Surprise
      * @param  string|null  $instead  command; null when nothing happens
      * @param  string  $sentence  what happens there
      */
-    public function __construct(public Application $application, public Binding $binding, public string $expected, public ?string $instead, public float $weight, public string $sentence)
-    {
+    public function __construct(
+        public Application $application,
+        public Binding $binding,
+        public string $expected,
+        public ?string $instead,
+        public float $weight,
+        public string $sentence,
+    ) {
     }
 
     public function isDangerous(): bool
     {
-        return $this->instead !== null && $this->application->knows($this->instead) && $this->application->command($this->instead)->is(CommandTrait::Destructive);
+        return $this->instead !== null &&
+            $this->application->knows($this->instead) &&
+            $this->application->command($this->instead)->is(CommandTrait::Destructive);
     }
 }

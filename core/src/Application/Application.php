@@ -44,7 +44,19 @@ final readonly class Application
     ): self {
         array_map($contexts->get(...), $commands->homes());
 
-        return new self($id, $name, $purpose, $contexts, $precedence, $loading, $dialect, $commands, $tellsHold, $naming, array_fill_keys($everywhereFirstFor, true));
+        return new self(
+            $id,
+            $name,
+            $purpose,
+            $contexts,
+            $precedence,
+            $loading,
+            $dialect,
+            $commands,
+            $tellsHold,
+            $naming,
+            array_fill_keys($everywhereFirstFor, true),
+        );
     }
 
     /** Whether a binding in Everywhere gets its chord before deeper contexts are asked. */

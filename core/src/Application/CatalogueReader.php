@@ -9,7 +9,19 @@ namespace Zebrafinch\Core\Application;
  *
  * @phpstan-type ContextData array{id: string, name: string, parent?: string, text_entry?: bool, coexists_with?: list<string>}
  * @phpstan-type CommandData array{id: string, name: string, menu?: list<string>, tooltip: string, context: string, traits?: list<string>}
- * @phpstan-type CatalogueData array{id: string, name: string, purpose: string, precedence: string, loading: string, dialect: string, chords?: string, tells_hold?: bool, everywhere_first_for?: list<string>, contexts: list<ContextData>, commands: list<CommandData>}
+ * @phpstan-type CatalogueData array{
+ *     id: string,
+ *     name: string,
+ *     purpose: string,
+ *     precedence: string,
+ *     loading: string,
+ *     dialect: string,
+ *     chords?: string,
+ *     tells_hold?: bool,
+ *     everywhere_first_for?: list<string>,
+ *     contexts: list<ContextData>,
+ *     commands: list<CommandData>,
+ * }
  */
 final readonly class CatalogueReader
 {

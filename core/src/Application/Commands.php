@@ -62,7 +62,7 @@ final class Commands
 
     public function get(string $id): ?Command
     {
-        return $this->made[$id] ?? (isset($this->data[$id]) ? $this->made[$id] = self::make($this->data[$id]) : null);
+        return $this->made[$id] ?? (isset($this->data[$id]) ? ($this->made[$id] = self::make($this->data[$id])) : null);
     }
 
     public function name(string $id): ?string
@@ -73,13 +73,21 @@ final class Commands
     /** @return list<Command> in the order of the catalogue */
     public function all(): array
     {
-        return $this->data === [] ? array_values($this->made) : array_map(fn (array $one): Command => $this->made[$one['id']] ??= self::make($one), array_values($this->data));
+        return $this->data === []
+            ? array_values($this->made)
+            : array_map(fn (array $one): Command => ($this->made[$one['id']] ??= self::make($one)), array_values($this->data));
     }
 
     /** @return list<string> ids of the contexts in which they are at home, each once */
     public function homes(): array
     {
-        return array_values(array_unique($this->data === [] ? array_map(static fn (Command $one): string => $one->home, array_values($this->made)) : array_column($this->data, 'context')));
+        return array_values(
+            array_unique(
+                $this->data === []
+                    ? array_map(static fn (Command $one): string => $one->home, array_values($this->made))
+                    : array_column($this->data, 'context'),
+            ),
+        );
     }
 
     /** @param  CommandData  $data */

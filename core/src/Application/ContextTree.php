@@ -109,21 +109,36 @@ final class ContextTree
         if ($beside->id === $there->id || $beside->parent !== $there->parent) {
             return $beside->id === $there->id;
         }
-        $third = count($deeper) === count($shallower) ? array_filter($this->contexts, fn (Context $one): bool => $one->parent === $there->parent && $this->coexist($one, $beside) && $this->coexist($one, $there)) : [];
+        $third =
+            count($deeper) === count($shallower)
+                ? array_filter(
+                    $this->contexts,
+                    fn (Context $one): bool => $one->parent === $there->parent &&
+                        $this->coexist($one, $beside) &&
+                        $this->coexist($one, $there),
+                )
+                : [];
 
         return $this->coexist($beside, $there) || $third !== [];
     }
 
-    /** The context that takes text while $focus has the focus: itself, one around it or one that coexists; null where chords are not typed. */
+    /**
+     * The context that takes text while $focus has the focus: itself, one around it or one that coexists; null where chords are not typed.
+     */
     public function takesText(string $focus): ?Context
     {
         return $this->takingText()[$focus] ?? null;
     }
 
-    /** @return array<string, Context> by the context with the focus: the one that takes text then; contexts where chords are not typed are not listed */
+    /**
+     * @return array<string, Context> by the context with the focus: the one that takes text then; contexts where chords are not typed are
+     *     not listed
+     */
     public function takingText(): array
     {
-        return $this->takingText ??= array_filter(array_map(fn (Context $one): ?Context => $this->findTakingText($one->id), $this->contexts));
+        return $this->takingText ??= array_filter(
+            array_map(fn (Context $one): ?Context => $this->findTakingText($one->id), $this->contexts),
+        );
     }
 
     private function findTakingText(string $focus): ?Context
@@ -153,10 +168,17 @@ final class ContextTree
     public function activeRanks(string $focus): array
     {
         return array_map(
-            fn (Context $onPath): array => [$onPath, ...array_values(array_filter(
-                $this->contexts,
-                fn (Context $other): bool => $other->id !== $onPath->id && $other->parent === $onPath->parent && $this->coexist($onPath, $other),
-            ))],
+            fn (Context $onPath): array => [
+                $onPath,
+                ...array_values(
+                    array_filter(
+                        $this->contexts,
+                        fn (Context $other): bool => $other->id !== $onPath->id &&
+                            $other->parent === $onPath->parent &&
+                            $this->coexist($onPath, $other),
+                    ),
+                ),
+            ],
             $this->path($focus),
         );
     }

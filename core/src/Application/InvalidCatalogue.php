@@ -17,7 +17,11 @@ final class InvalidCatalogue extends Refusal
     {
         $found = $parent === null ? 'names no parent' : "names the parent \"{$parent}\", which is not listed before it";
 
-        return new self("The context \"{$id}\" {$found}.", 'List parents before children, with Everywhere as the only root.', "context {$id}");
+        return new self(
+            "The context \"{$id}\" {$found}.",
+            'List parents before children, with Everywhere as the only root.',
+            "context {$id}",
+        );
     }
 
     public static function noRoot(): self

@@ -22,7 +22,7 @@ enum KeyNaming: string
     /** What is pressed at a seat as the key file names it: by character only where the key types one by itself. */
     public function write(Chord $pressed, Seat $seat): Chord
     {
-        if ($this === self::Position || ! $pressed->key instanceof Key) {
+        if ($this === self::Position || ! ($pressed->key instanceof Key)) {
             return $pressed;
         }
         $held = $pressed->modifiers;

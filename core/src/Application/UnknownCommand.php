@@ -10,7 +10,11 @@ final class UnknownCommand extends Refusal
 {
     public static function named(string $id, string $application): self
     {
-        return new self("{$application} has no command \"{$id}\".", 'Look the command up by a word of its name and choose it from the list.', "command {$id}");
+        return new self(
+            "{$application} has no command \"{$id}\".",
+            'Look the command up by a word of its name and choose it from the list.',
+            "command {$id}",
+        );
     }
 
     public function kind(): string

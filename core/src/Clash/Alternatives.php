@@ -25,12 +25,14 @@ final readonly class Alternatives
      */
     public function to(Binding $binding, LoadedKeymap $keymap, int $most): array
     {
-        return array_values(array_filter([
-            ...$this->moves($binding, $keymap, $most),
-            $this->narrowed($binding, $keymap),
-            $this->otherGesture($binding, $keymap),
-            $this->nearestTitle($binding, $keymap),
-        ]));
+        return array_values(
+            array_filter([
+                ...$this->moves($binding, $keymap, $most),
+                $this->narrowed($binding, $keymap),
+                $this->otherGesture($binding, $keymap),
+                $this->nearestTitle($binding, $keymap),
+            ]),
+        );
     }
 
     /** @return list<Alternative> */
@@ -39,7 +41,12 @@ final readonly class Alternatives
         $moves = [];
         foreach ($this->free->for($keymap, $binding->command, $binding->context, $most) as $rank => $free) {
             $chord = $keymap->seat->printer()->inSentence($free->chord);
-            $moves[] = new Alternative(AlternativeKind::Move, $binding->at($free->chord), $rank === 0 ? "to {$chord}, the best free chord" : "to {$chord}", $free->effort);
+            $moves[] = new Alternative(
+                AlternativeKind::Move,
+                $binding->at($free->chord),
+                $rank === 0 ? "to {$chord}, the best free chord" : "to {$chord}",
+                $free->effort,
+            );
         }
 
         return $moves;
@@ -52,19 +59,35 @@ final readonly class Alternatives
         $home = $keymap->application->knows($binding->command) ? $keymap->application->command($binding->command)->home : $binding->context;
 
         return $home !== $binding->context && $contexts->contains($binding->context, $home)
-            ? new Alternative(AlternativeKind::Narrow, new Binding($binding->chord, $binding->command, $home, $binding->gesture), "to {$contexts->get($home)->name} only", null)
+            ? new Alternative(
+                AlternativeKind::Narrow,
+                new Binding($binding->chord, $binding->command, $home, $binding->gesture),
+                "to {$contexts->get($home)->name} only",
+                null,
+            )
             : null;
     }
 
     private function otherGesture(Binding $binding, LoadedKeymap $keymap): ?Alternative
     {
-        $canBeHeld = $keymap->application->knows($binding->command) && $keymap->application->command($binding->command)->is(CommandTrait::CanBeHeld);
+        $canBeHeld =
+            $keymap->application->knows($binding->command) && $keymap->application->command($binding->command)->is(CommandTrait::CanBeHeld);
         if ($binding->gesture === Gesture::Hold) {
-            return new Alternative(AlternativeKind::Gesture, new Binding($binding->chord, $binding->command, $binding->context, Gesture::Tap), 'to a tap of the same chord', null);
+            return new Alternative(
+                AlternativeKind::Gesture,
+                new Binding($binding->chord, $binding->command, $binding->context, Gesture::Tap),
+                'to a tap of the same chord',
+                null,
+            );
         }
 
         return $canBeHeld && $keymap->application->tellsHold
-            ? new Alternative(AlternativeKind::Gesture, new Binding($binding->chord, $binding->command, $binding->context, Gesture::Hold), 'to holding the same chord', null)
+            ? new Alternative(
+                AlternativeKind::Gesture,
+                new Binding($binding->chord, $binding->command, $binding->context, Gesture::Hold),
+                'to holding the same chord',
+                null,
+            )
             : null;
     }
 
@@ -73,6 +96,13 @@ final readonly class Alternatives
         $isDead = $keymap->application->id === DesktopCatalogue::ID && ! $keymap->application->knows($binding->command);
         $nearest = $isDead ? NearestTitle::to($binding->command, $binding->context, $keymap->application) : null;
 
-        return $nearest === null ? null : new Alternative(AlternativeKind::Title, new Binding($binding->chord, $nearest, $binding->context, $binding->gesture), 'to the title "'.DesktopCatalogue::title($nearest).'"', null);
+        return $nearest === null
+            ? null
+            : new Alternative(
+                AlternativeKind::Title,
+                new Binding($binding->chord, $nearest, $binding->context, $binding->gesture),
+                'to the title "'.DesktopCatalogue::title($nearest).'"',
+                null,
+            );
     }
 }

@@ -22,14 +22,14 @@ final readonly class BuiltInKinds
         $judges = new SeatJudges($reserved);
 
         return Docket::withKinds(
-            new DoubleKind,
-            new TapHoldKind,
+            new DoubleKind(),
+            new TapHoldKind(),
             ByReach::reserved($judges),
             ByReach::outOfReach($judges),
-            new DeadTitleKind,
-            new ShadowKind,
-            new SwallowedKind,
-            new ParallelKind,
+            new DeadTitleKind(),
+            new ShadowKind(),
+            new SwallowedKind(),
+            new ParallelKind(),
         );
     }
 }

@@ -15,7 +15,8 @@ final class Clash
     /**
      * @param  non-empty-list<Binding>  $bindings  all that take part; for a shadow the hiding one first
      * @param  list<Binding>  $losing  those of them that do not get the chord, or may not
-     * @param  Closure(): string  $sentence  tells what happens, in the words of somebody at the keyboard; asked only for clashes that are shown
+     * @param  Closure(): string  $sentence  tells what happens, in the words of somebody at the keyboard; asked only for clashes that are
+     *     shown
      */
     public function __construct(
         public readonly ClashKind $kind,

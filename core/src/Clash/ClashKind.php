@@ -20,7 +20,10 @@ interface ClashKind
     /** As a heading. */
     public function title(): string;
 
-    /** Whether its bindings claim one key in one focus, so that all but one of them must go; else each is wrong by itself or meant to be layered. */
+    /**
+     * Whether its bindings claim one key in one focus, so that all but one of them must go; else each is wrong by itself or meant to be
+     * layered.
+     */
     public function isRivalry(): bool;
 
     /** Whether it only tells something worth seeing, which is no clash; such kinds are looked for when somebody asks. */

@@ -40,18 +40,28 @@ final readonly class Consequences
     /** @return list<Relearning> */
     private static function relearning(LoadedKeymap $before, LoadedKeymap $after, Change $change): array
     {
-        $commands = array_values(array_unique(array_map(static fn (Binding $one): string => $one->command, [...$change->removed, ...$change->added])));
+        $commands = array_values(
+            array_unique(array_map(static fn (Binding $one): string => $one->command, [...$change->removed, ...$change->added])),
+        );
 
         $hand = new LeftHand($before->seat->board);
         // The first chord is the one that is used.
-        $effort = static fn (?Binding $first): ?float => $first === null ? null : $hand->of($before->seat->press($first->chord)->made ?? $first->chord);
+        $effort = static fn (?Binding $first): ?float => $first === null
+            ? null
+            : $hand->of($before->seat->press($first->chord)->made ?? $first->chord);
         $chord = static fn (Binding $one): Chord => $one->chord;
 
         return array_map(static function (string $command) use ($before, $after, $effort, $chord): Relearning {
             $was = $before->bindings()->ofCommand($command);
             $is = $after->bindings()->ofCommand($command);
 
-            return new Relearning($command, array_map($chord, $was), array_map($chord, $is), $effort($was[0] ?? null), $effort($is[0] ?? null));
+            return new Relearning(
+                $command,
+                array_map($chord, $was),
+                array_map($chord, $is),
+                $effort($was[0] ?? null),
+                $effort($is[0] ?? null),
+            );
         }, $commands);
     }
 

@@ -14,7 +14,12 @@ final readonly class Relearning
      * @param  list<Chord>  $after  empty when the command is left without a chord
      * @param  float|null  $effortBefore  mm of travel for the first chord; null where there is none, or the board has no such key
      */
-    public function __construct(public string $command, public array $before, public array $after, public ?float $effortBefore, public ?float $effortAfter)
-    {
+    public function __construct(
+        public string $command,
+        public array $before,
+        public array $after,
+        public ?float $effortBefore,
+        public ?float $effortAfter,
+    ) {
     }
 }

@@ -30,7 +30,11 @@ final readonly class Remedies
             $called = $this->called($keymap, $binding);
             foreach ($this->alternatives->to($binding, $keymap, 1) as $one) {
                 $verb = $one->kind === AlternativeKind::Narrow ? 'Narrow' : ($one->kind === AlternativeKind::Move ? 'Move' : 'Change');
-                $remedies[] = $this->remedy($keymap, "{$verb} {$called} {$one->words}", Change::none()->removing($binding)->adding($one->binding));
+                $remedies[] = $this->remedy(
+                    $keymap,
+                    "{$verb} {$called} {$one->words}",
+                    Change::none()->removing($binding)->adding($one->binding),
+                );
             }
             $others = array_values(array_filter($clash->bindings, static fn (Binding $one): bool => $one !== $binding));
             $remedies[] = $clash->kind->isRivalry()
@@ -39,7 +43,10 @@ final readonly class Remedies
             array_push($remedies, ...$this->swaps($keymap, $binding, $own));
         }
         $remedies = array_values(array_filter($remedies, static fn (Remedy $one): bool => isset($one->consequences->settled[0])));
-        usort($remedies, static fn (Remedy $one, Remedy $other): int => $one->consequences->raisesFault() <=> $other->consequences->raisesFault());
+        usort(
+            $remedies,
+            static fn (Remedy $one, Remedy $other): int => $one->consequences->raisesFault() <=> $other->consequences->raisesFault(),
+        );
 
         return $remedies;
     }
@@ -52,14 +59,31 @@ final readonly class Remedies
      */
     private function swaps(LoadedKeymap $keymap, Binding $keeping, array $clashing): array
     {
-        $spare = array_values(array_filter($keymap->bindings()->ofCommand($keeping->command), static fn (Binding $one): bool => ! $one->chord->equals($keeping->chord)))[0] ?? null;
+        $spare =
+            array_values(
+                array_filter(
+                    $keymap->bindings()->ofCommand($keeping->command),
+                    static fn (Binding $one): bool => ! $one->chord->equals($keeping->chord),
+                ),
+            )[0] ?? null;
         $others = array_filter($clashing, static fn (Binding $one): bool => $one->command !== $keeping->command);
 
-        return $spare === null ? [] : array_values(array_map(fn (Binding $other): Remedy => $this->remedy(
-            $keymap,
-            "Swap: {$this->called($keymap, $other)} gets {$keymap->seat->printer()->inSentence($spare->chord)} from {$keymap->application->commandName($keeping->command)}",
-            Change::none()->removing($other, $spare)->adding($other->at($spare->chord)),
-        ), $others));
+        if ($spare === null) {
+            return [];
+        }
+        $freed = $keymap->seat->printer()->inSentence($spare->chord);
+        $giving = $keymap->application->commandName($keeping->command);
+
+        return array_values(
+            array_map(
+                fn (Binding $other): Remedy => $this->remedy(
+                    $keymap,
+                    "Swap: {$this->called($keymap, $other)} gets {$freed} from {$giving}",
+                    Change::none()->removing($other, $spare)->adding($other->at($spare->chord)),
+                ),
+                $others,
+            ),
+        );
     }
 
     /**
@@ -84,6 +108,9 @@ final readonly class Remedies
     /** The context is named too, since a shadow can hide a command of the same name. */
     private function called(LoadedKeymap $keymap, Binding $binding): string
     {
-        return $keymap->application->commandName($binding->command).' ('.$keymap->application->contexts->get($binding->context)->name.')';
+        return $keymap->application->commandName($binding->command).
+            ' ('.
+            $keymap->application->contexts->get($binding->context)->name.
+            ')';
     }
 }

@@ -28,9 +28,19 @@ final readonly class DesktopCatalogue
         $applications = array_values($applications);
 
         return Application::of(
-            self::ID, 'Desktop', 'choosing menu titles in any application',
-            ContextTree::of(new Context(ContextTree::EVERYWHERE, 'Any application', null), ...array_map(static fn (Application $one): Context => new Context($one->id, $one->name, ContextTree::EVERYWHERE), $applications)),
-            Precedence::DeeperFirst, LoadingRule::LastLineWins, self::DIALECT,
+            self::ID,
+            'Desktop',
+            'choosing menu titles in any application',
+            ContextTree::of(
+                new Context(ContextTree::EVERYWHERE, 'Any application', null),
+                ...array_map(
+                    static fn (Application $one): Context => new Context($one->id, $one->name, ContextTree::EVERYWHERE),
+                    $applications,
+                ),
+            ),
+            Precedence::DeeperFirst,
+            LoadingRule::LastLineWins,
+            self::DIALECT,
             Commands::of(array_merge(...array_map(self::titles(...), $applications))),
         );
     }
@@ -70,7 +80,14 @@ final readonly class DesktopCatalogue
         $commands = [];
         foreach (self::titlesOf($application) as $title => $id) {
             $command = $application->command($id);
-            $commands[] = new Command(self::command($application->id, (string) $title), (string) $title, $command->menu, $command->tooltip, $application->id, $command->traits);
+            $commands[] = new Command(
+                self::command($application->id, (string) $title),
+                (string) $title,
+                $command->menu,
+                $command->tooltip,
+                $application->id,
+                $command->traits,
+            );
         }
 
         return $commands;

@@ -36,7 +36,9 @@ final readonly class NearestTitle
     /** Letters that differ; case, blanks and an ellipsis written otherwise hardly count. */
     private static function distance(string $title, Command $command): float
     {
-        $plain = static fn (string $text): string => trim((string) preg_replace('/\s+/', ' ', str_replace(['…', '...'], '', mb_strtolower($text))));
+        $plain = static fn (string $text): string => trim(
+            (string) preg_replace('/\s+/', ' ', str_replace(['…', '...'], '', mb_strtolower($text))),
+        );
 
         return levenshtein($plain($title), $plain($command->name)) + levenshtein($title, $command->name) / 100;
     }

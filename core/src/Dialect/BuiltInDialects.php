@@ -18,13 +18,13 @@ final readonly class BuiltInDialects
     public static function all(): Dialects
     {
         return Dialects::of(
-            new CutloomXml,
-            new FaderloftTable,
-            new EaseframeSections,
-            new GradewellMaps,
-            new RotomereList,
-            new BoardwickTable,
-            new DesktopTitles,
+            new CutloomXml(),
+            new FaderloftTable(),
+            new EaseframeSections(),
+            new GradewellMaps(),
+            new RotomereList(),
+            new BoardwickTable(),
+            new DesktopTitles(),
         );
     }
 }

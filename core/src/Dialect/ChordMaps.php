@@ -68,7 +68,15 @@ final readonly class ChordMaps
 
             return;
         }
-        $list->bind($line, $text, $context, $command($context, $member->value->text), fn () => $this->chords->parse($member->name), $member->at, $member->nameAt);
+        $list->bind(
+            $line,
+            $text,
+            $context,
+            $command($context, $member->value->text),
+            fn () => $this->chords->parse($member->name),
+            $member->at,
+            $member->nameAt,
+        );
     }
 
     public function blank(): string
@@ -106,7 +114,15 @@ final readonly class ChordMaps
         $new = [];
         foreach (array_diff_key($added, $known) as $context => $bindings) {
             $end = $file->lineEnd();
-            $new[] = $end.self::INDENT.self::quoted($context).': {'.implode(',', $this->members($file, $bindings, $value, self::INDENT.'  ', [])).$end.self::INDENT.'}';
+            $new[] =
+                $end.
+                self::INDENT.
+                self::quoted($context).
+                ': {'.
+                implode(',', $this->members($file, $bindings, $value, self::INDENT.'  ', [])).
+                $end.
+                self::INDENT.
+                '}';
         }
 
         return [...$edits, ...$this->within($file, $root, $root->members ?? [], [], $new)];
@@ -146,17 +162,30 @@ final readonly class ChordMaps
                 // Before the last that stays the comma behind goes with it, after it the comma before.
                 $isBefore = $lastKept !== null && $member->at->from < $lastKept->at->from;
                 $hasComma = $isBefore || $member !== $members[0];
-                $edits[] = TextEdit::removal(match (true) {
-                    $isBefore => new Span($member->at->from, self::behindComma($file->bytes, $member->at->to)),
-                    $hasComma => new Span(self::comma($file->bytes, $member->at->from), $member->at->to),
-                    default => $member->at,
-                });
+                $edits[] = TextEdit::removal(
+                    match (true) {
+                        $isBefore => new Span($member->at->from, self::behindComma($file->bytes, $member->at->to)),
+                        $hasComma => new Span(self::comma($file->bytes, $member->at->from), $member->at->to),
+                        default => $member->at,
+                    },
+                );
             }
         }
         $start = $object->at->from + 1;
-        $close = $members === [] && $new !== [] && trim((new Span($start, $object->at->to - 1))->of($file->bytes), " \t") === '' ? $file->lineEnd().'  ' : '';
+        $close =
+            $members === [] && $new !== [] && trim((new Span($start, $object->at->to - 1))->of($file->bytes), " \t") === ''
+                ? $file->lineEnd().'  '
+                : '';
 
-        return $new === [] ? $edits : [...$edits, TextEdit::insertion($lastKept === null ? $start : $lastKept->at->to, ($lastKept === null ? '' : ',').implode(',', $new).$close)];
+        return $new === []
+            ? $edits
+            : [
+                ...$edits,
+                TextEdit::insertion(
+                    $lastKept === null ? $start : $lastKept->at->to,
+                    ($lastKept === null ? '' : ',').implode(',', $new).$close,
+                ),
+            ];
     }
 
     private static function behindComma(string $bytes, int $offset): int

@@ -32,8 +32,16 @@ final class EntryList
      * @param  string  $text  the line as the report shows it
      * @param  Closure(): Chord  $chord  may throw {@see UnreadableChord}
      */
-    public function bind(int $line, string $text, string $context, string $command, Closure $chord, Span $at, Span $chordAt, Gesture $gesture = Gesture::Tap): void
-    {
+    public function bind(
+        int $line,
+        string $text,
+        string $context,
+        string $command,
+        Closure $chord,
+        Span $at,
+        Span $chordAt,
+        Gesture $gesture = Gesture::Tap,
+    ): void {
         if (! $this->hasContext($context, $line, $text)) {
             return;
         }
@@ -45,7 +53,12 @@ final class EntryList
             return;
         }
         if (! $this->application->knows($command)) {
-            $this->find(FindingKind::UnknownCommand, $line, $text, "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is kept, and it holds its chord.");
+            $this->find(
+                FindingKind::UnknownCommand,
+                $line,
+                $text,
+                "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is kept, and it holds its chord.",
+            );
         }
     }
 
@@ -55,7 +68,12 @@ final class EntryList
         if ($this->application->contexts->has($context)) {
             return true;
         }
-        $this->find(FindingKind::NotUnderstood, $line, $text, "{$this->application->name} has no context \"{$context}\"; what stands there stays in the file and is not read.");
+        $this->find(
+            FindingKind::NotUnderstood,
+            $line,
+            $text,
+            "{$this->application->name} has no context \"{$context}\"; what stands there stays in the file and is not read.",
+        );
 
         return false;
     }

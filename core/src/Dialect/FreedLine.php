@@ -25,7 +25,9 @@ final readonly class FreedLine
             return null;
         }
         $claim = self::claim($staying->binding);
-        $removed = array_values(array_filter($file->entries, static fn (Entry $entry): bool => $entry !== $staying && self::claim($entry->binding) === $claim));
+        $removed = array_values(
+            array_filter($file->entries, static fn (Entry $entry): bool => $entry !== $staying && self::claim($entry->binding) === $claim),
+        );
 
         return new self((new KeyFileWriter($dialect))->without($file, $removed), $removed);
     }

@@ -22,7 +22,11 @@ final readonly class KeyFileText
         if (trim($bytes) === '' || $bytes === ByteOrderMark::BYTES) {
             throw UnreadableKeyFile::empty();
         }
-        if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF") || preg_match('/^(\x00[^\x00]|[^\x00]\x00)/', $bytes) === 1) {
+        if (
+            str_starts_with($bytes, "\xFF\xFE") ||
+            str_starts_with($bytes, "\xFE\xFF") ||
+            preg_match('/^(\x00[^\x00]|[^\x00]\x00)/', $bytes) === 1
+        ) {
             throw UnreadableKeyFile::encoding('UTF-16');
         }
         if (str_contains($bytes, "\0")) {

@@ -81,11 +81,17 @@ final readonly class KeyFileWriter
         return null;
     }
 
-    /** @param  list<TextEdit>  $edits  from the last to the first they leave each other's places alone; what is inserted where something goes comes after it */
+    /**
+     * @param  list<TextEdit>  $edits  from the last to the first they leave each other's places alone; what is inserted where something
+     *     goes comes after it
+     */
     private function apply(string $bytes, array $edits): string
     {
         $edits = array_reverse($edits);
-        usort($edits, static fn (TextEdit $one, TextEdit $other): int => [$other->at->from, $other->at->to] <=> [$one->at->from, $one->at->to]);
+        usort(
+            $edits,
+            static fn (TextEdit $one, TextEdit $other): int => [$other->at->from, $other->at->to] <=> [$one->at->from, $one->at->to],
+        );
         foreach ($edits as $edit) {
             $bytes = substr_replace($bytes, $edit->text, $edit->at->from, $edit->at->to - $edit->at->from);
         }

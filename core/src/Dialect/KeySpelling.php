@@ -15,7 +15,8 @@ use Zebrafinch\Core\Keyboard\UnreadableChord;
 final readonly class KeySpelling
 {
     /** Keys of the writing block whose character depends on the layout. */
-    private const TYPING = '/^(Key.|Digit.|Minus|Equal|Bracket(Left|Right)|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash|Intl.+)$/';
+    private const TYPING = '/^(Key.|Digit.|Minus|Equal|Bracket(Left|Right)|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash|'.
+        'Intl.+)$/';
 
     /** @param  array<string, Key>  $keys by spelling */
     private function __construct(private array $keys, private bool $isByCharacter)
@@ -35,7 +36,15 @@ final readonly class KeySpelling
      */
     public static function ofCharacters(array $own, string $pad): self
     {
-        return new self(self::words(array_filter(Key::cases(), static fn (Key $key): bool => preg_match(self::TYPING, $key->value) !== 1), $own, $pad, true), true);
+        return new self(
+            self::words(
+                array_filter(Key::cases(), static fn (Key $key): bool => preg_match(self::TYPING, $key->value) !== 1),
+                $own,
+                $pad,
+                true,
+            ),
+            true,
+        );
     }
 
     /**
@@ -47,7 +56,9 @@ final readonly class KeySpelling
     {
         $words = [];
         foreach ($keys as $key) {
-            $word = (string) (array_search($key->value, $own, true) ?: preg_replace(['/^(Key|Digit)(?=.$)/', '/^Numpad/'], ['', $pad], $key->value));
+            $word =
+                (string) (array_search($key->value, $own, true) ?:
+                preg_replace(['/^(Key|Digit)(?=.$)/', '/^Numpad/'], ['', $pad], $key->value));
             $words[$lowerCase ? strtolower($word) : $word] = $key;
         }
 

@@ -16,7 +16,10 @@ final readonly class LineEdits
      *
      * @param  list<Entry>  $removed
      * @param  array<string, non-empty-list<Binding>>  $added  by context
-     * @param  callable(string, non-empty-list<Binding>): array{int, string}  $insertion  the byte offset for the bindings of a context, and their lines with their ends
+     * @param  callable(string, non-empty-list<Binding>): array{
+     *     int,
+     *     string,
+     * }  $insertion  the byte offset for the bindings of a context, and their lines with their ends
      * @return list<TextEdit>
      */
     public static function of(KeyFile $file, array $removed, array $added, callable $insertion): array
@@ -38,6 +41,8 @@ final readonly class LineEdits
         $end = Lines::end($file->bytes);
         $startsLine = $offset === 0 || in_array($file->bytes[$offset - 1], ["\n", "\r"], true);
 
-        return $startsLine || ! str_ends_with($lines, $end) || $offset !== strlen($file->bytes) ? $lines : $end.substr($lines, 0, -strlen($end));
+        return $startsLine || ! str_ends_with($lines, $end) || $offset !== strlen($file->bytes)
+            ? $lines
+            : $end.substr($lines, 0, -strlen($end));
     }
 }

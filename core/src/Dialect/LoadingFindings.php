@@ -44,18 +44,39 @@ final readonly class LoadingFindings
         $first = $entries[0];
         $last = $entries[count($entries) - 1];
         $context = $application->contexts->get($first->binding->context)->name;
-        $finding = static fn (FindingKind $kind, Entry $entry, string $sentence): Finding => new Finding($kind, $entry->line, trim($file->line($entry->line)), $sentence);
+        $commandOf = static fn (Entry $entry): string => $application->commandName($entry->binding->command);
+        $finding = static fn (FindingKind $kind, Entry $entry, string $sentence): Finding => new Finding(
+            $kind,
+            $entry->line,
+            trim($file->line($entry->line)),
+            $sentence,
+        );
 
         return match ($application->loading) {
-            LoadingRule::RefuseFile => array_map(static fn (Entry $entry): Finding => $finding(
-                FindingKind::Refused, $entry, "{$context} already has this chord in line {$first->line}; {$application->name} refuses the whole file because of it.",
-            ), array_slice($entries, 1)),
-            LoadingRule::FirstLineWins => array_map(static fn (Entry $entry): Finding => $finding(
-                FindingKind::Dead, $entry, "Never obeyed: line {$first->line} has the chord in {$context} first and gives it to {$application->commandName($first->binding->command)}.",
-            ), array_slice($entries, 1)),
-            LoadingRule::LastLineWins => array_map(static fn (Entry $entry): Finding => $finding(
-                FindingKind::Dead, $entry, "Undone by line {$last->line}, which gives the chord in {$context} to {$application->commandName($last->binding->command)}.",
-            ), array_slice($entries, 0, -1)),
+            LoadingRule::RefuseFile => array_map(
+                static fn (Entry $entry): Finding => $finding(
+                    FindingKind::Refused,
+                    $entry,
+                    "{$context} already has this chord in line {$first->line}; {$application->name} refuses the whole file because of it.",
+                ),
+                array_slice($entries, 1),
+            ),
+            LoadingRule::FirstLineWins => array_map(
+                static fn (Entry $entry): Finding => $finding(
+                    FindingKind::Dead,
+                    $entry,
+                    "Never obeyed: line {$first->line} has the chord in {$context} first and gives it to {$commandOf($first)}.",
+                ),
+                array_slice($entries, 1),
+            ),
+            LoadingRule::LastLineWins => array_map(
+                static fn (Entry $entry): Finding => $finding(
+                    FindingKind::Dead,
+                    $entry,
+                    "Undone by line {$last->line}, which gives the chord in {$context} to {$commandOf($last)}.",
+                ),
+                array_slice($entries, 0, -1),
+            ),
         };
     }
 }

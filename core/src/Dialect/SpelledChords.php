@@ -31,7 +31,9 @@ final readonly class SpelledChords
         [$words, $last] = $cut === false ? ['', $text] : [substr($text, 0, $cut), substr($text, $cut + 1)];
         $held = Modifiers::of();
         foreach (preg_split('/'.preg_quote($this->between, '/').'+/', $words, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $modifier = $this->modifiers[$word] ?? throw UnreadableChord::unspeakable($text, "\"{$word}\" is not one of ".implode(', ', array_keys($this->modifiers)));
+            $modifier =
+                $this->modifiers[$word] ??
+                throw UnreadableChord::unspeakable($text, "\"{$word}\" is not one of ".implode(', ', array_keys($this->modifiers)));
             $held = $held->has($modifier) ? throw UnreadableChord::unspeakable($text, "it names {$word} twice") : $held->with($modifier);
         }
 

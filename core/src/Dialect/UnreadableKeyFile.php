@@ -15,7 +15,10 @@ final class UnreadableKeyFile extends Refusal
 
     public static function tooLarge(int $bytes): self
     {
-        return new self('The file has '.TextSize::inWords($bytes).'; key files of up to '.TextSize::inWords().' are read.', self::CHOOSE_ANOTHER);
+        return new self(
+            'The file has '.TextSize::inWords($bytes).'; key files of up to '.TextSize::inWords().' are read.',
+            self::CHOOSE_ANOTHER,
+        );
     }
 
     public static function empty(): self
@@ -25,12 +28,20 @@ final class UnreadableKeyFile extends Refusal
 
     public static function encoding(string $found): self
     {
-        return new self("The file is written in {$found}; this application reads UTF-8 only.", 'Save it as UTF-8 in a text editor and bring it in again.', 'line 1');
+        return new self(
+            "The file is written in {$found}; this application reads UTF-8 only.",
+            'Save it as UTF-8 in a text editor and bring it in again.',
+            'line 1',
+        );
     }
 
     public static function notUtf8(int $line): self
     {
-        return new self("Line {$line} has bytes that are not UTF-8 text.", 'Save the file as UTF-8 in a text editor and bring it in again.', "line {$line}");
+        return new self(
+            "Line {$line} has bytes that are not UTF-8 text.",
+            'Save the file as UTF-8 in a text editor and bring it in again.',
+            "line {$line}",
+        );
     }
 
     public static function notText(int $line): self
@@ -45,7 +56,11 @@ final class UnreadableKeyFile extends Refusal
 
     public static function otherFormat(string $wanted, string $found, int $line): self
     {
-        return new self("A key file of this application has {$wanted} in line {$line}; this one has {$found}.", self::CHOOSE_ANOTHER, "line {$line}");
+        return new self(
+            "A key file of this application has {$wanted} in line {$line}; this one has {$found}.",
+            self::CHOOSE_ANOTHER,
+            "line {$line}",
+        );
     }
 
     public function kind(): string

@@ -11,11 +11,8 @@ use Zebrafinch\Core\Keymap\Binding;
 final readonly class Ladder
 {
     /** @param  non-empty-list<Rung>  $rungs */
-    public function __construct(
-        public Context $focus,
-        public array $rungs,
-        public string $sentence,
-    ) {
+    public function __construct(public Context $focus, public array $rungs, public string $sentence)
+    {
     }
 
     public function winner(): ?Binding

@@ -65,7 +65,8 @@ final class LookUpTable
     }
 
     /**
-     * `rungs` name a context (-1 for the desktop), a command (-1 for none), a verdict and a reason. `ladders` are rungs in the order in which they are asked;
+     * `rungs` name a context (-1 for the desktop), a command (-1 for none), a verdict and a reason. `ladders` are rungs in the order in
+     * which they are asked;
      * `presses` has the ladder of each context for every press that is bound anywhere, `idle` for all other presses;
      * `holds` has them for keys that are held down where that can run something else.
      * `uses` has for each context, and last for all of them together, a text for each layer with one digit for each
@@ -97,18 +98,33 @@ final class LookUpTable
         $uses = $table->uses($layers, $taken);
 
         return [
-            'contexts' => array_map(fn (Context $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'depth' => $keymap->application->contexts->depth($one->id), 'takes_text' => $table->takesText($one),
-            ], $table->contexts),
-            'commands' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $keymap->application->commandName($id)], array_keys($table->commands)),
+            'contexts' => array_map(
+                fn (Context $one): array => [
+                    'id' => $one->id,
+                    'name' => $one->name,
+                    'depth' => $keymap->application->contexts->depth($one->id),
+                    'takes_text' => $table->takesText($one),
+                ],
+                $table->contexts,
+            ),
+            'commands' => array_map(
+                static fn (string $id): array => ['id' => $id, 'name' => $keymap->application->commandName($id)],
+                array_keys($table->commands),
+            ),
             'idle' => array_map($table->idleLadder(...), $table->contexts),
             'presses' => $presses,
             'holds' => $holds,
             'reasons' => array_keys($table->reasons),
             'rungs' => array_map($table->rungData(...), array_keys($table->rungs)),
-            'ladders' => array_map(static fn (string $rungs): array => array_map(intval(...), explode(' ', $rungs)), array_keys($table->ladders)),
+            'ladders' => array_map(
+                static fn (string $rungs): array => array_map(intval(...), explode(' ', $rungs)),
+                array_keys($table->ladders),
+            ),
             'uses' => $uses,
-            'free' => array_map(static fn (array $ofLayers): array => array_map(static fn (string $digits): int => substr_count($digits, '0'), $ofLayers), $uses),
+            'free' => array_map(
+                static fn (array $ofLayers): array => array_map(static fn (string $digits): int => substr_count($digits, '0'), $ofLayers),
+                $uses,
+            ),
         ];
     }
 
@@ -122,7 +138,8 @@ final class LookUpTable
 
     private function holdsOf(Press $press): bool
     {
-        return $this->keymap->application->tellsHold && in_array(Gesture::Hold, array_column($this->keymap->onPress($press), 'gesture'), true);
+        return $this->keymap->application->tellsHold &&
+            in_array(Gesture::Hold, array_column($this->keymap->onPress($press), 'gesture'), true);
     }
 
     /** @param  list<Rung>  $rungs */
@@ -133,7 +150,8 @@ final class LookUpTable
 
     /**
      * @param  list<Modifiers>  $layers
-     * @param  array<string, array<int, bool>>  $taken  by the id of the press, then by the index of the context with the focus: whether something runs there
+     * @param  array<string, array<int, bool>>  $taken  by the id of the press, then by the index of the context with the focus: whether
+     *     something runs there
      * @return list<list<string>>
      */
     private function uses(array $layers, array $taken): array
@@ -161,7 +179,10 @@ final class LookUpTable
             return array_fill(0, count($this->contexts) + 1, '-');
         }
         $here = $taken[Chord::with($held, $placed->key)->id()] ?? [];
-        $digits = array_map(static fn (int $index): string => ($here[$index] ?? false) ? '2' : ($here === [] ? '0' : '1'), array_keys($this->contexts));
+        $digits = array_map(
+            static fn (int $index): string => $here[$index] ?? false ? '2' : ($here === [] ? '0' : '1'),
+            array_keys($this->contexts),
+        );
         $digits[] = match (true) {
             $here === [] => '0',
             in_array(false, $here, true) => '1',
@@ -191,7 +212,7 @@ final class LookUpTable
 
     private function rung(Rung $rung): int
     {
-        $command = $rung->binding === null ? -1 : $this->commands[$rung->binding->command] ??= count($this->commands);
+        $command = $rung->binding === null ? -1 : ($this->commands[$rung->binding->command] ??= count($this->commands));
         $reason = $this->reasons[$rung->reason] ??= count($this->reasons);
         $text = "{$this->indexes[$rung->context->id]} {$command} {$rung->verdict->value} {$reason}";
 

@@ -11,11 +11,7 @@ use Zebrafinch\Core\Keymap\Binding;
 final readonly class Rung
 {
     /** @param  Binding|null  $binding null exactly when the verdict is {@see Verdict::Unbound} */
-    public function __construct(
-        public Context $context,
-        public ?Binding $binding,
-        public Verdict $verdict,
-        public string $reason,
-    ) {
+    public function __construct(public Context $context, public ?Binding $binding, public Verdict $verdict, public string $reason)
+    {
     }
 }

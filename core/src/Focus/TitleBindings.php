@@ -16,7 +16,8 @@ final readonly class TitleBindings
 {
     /**
      * @param  array<string, Press>  $presses  by id
-     * @param  array<string, Binding>  $taken  by the id of the press; each runs a command of the application, from the context {@see Context::DESKTOP}
+     * @param  array<string, Binding>  $taken  by the id of the press; each runs a command of the application, from the context {@see
+     *     Context::DESKTOP}
      */
     private function __construct(private array $presses, private array $taken)
     {

@@ -58,7 +58,17 @@ final class Who
         $desktop = $asIfUnbound ? null : $this->keymap->desktop?->taking($this->keymap->seat->press($chord));
         $ranks = $this->ranksInOrder($focus, $bound);
         $typed = $desktop === null ? $this->typedCharacter($focus, $chord) : null;
-        $rungs = $desktop === null ? [] : [new Rung(Context::desktop(), $desktop, Verdict::Wins, "The desktop takes it before {$this->keymap->application->name} is asked, and chooses the menu title.")];
+        $rungs =
+            $desktop === null
+                ? []
+                : [
+                    new Rung(
+                        Context::desktop(),
+                        $desktop,
+                        Verdict::Wins,
+                        "The desktop takes it before {$this->keymap->application->name} is asked, and chooses the menu title.",
+                    ),
+                ];
         $winner = $desktop;
         $rivals = [];
         foreach ($ranks as $rank) {
@@ -87,7 +97,10 @@ final class Who
     {
         $ranks = $this->keymap->application->contexts->activeRanks($focus);
         $outermost = isset($bound[ContextTree::EVERYWHERE]) ? $this->keymap->loaded($bound[ContextTree::EVERYWHERE]) : null;
-        $isEverywhereFirst = $outermost === null ? $this->keymap->application->precedence === Precedence::EverywhereFirst : $this->keymap->application->isAskedFirst($outermost->command);
+        $isEverywhereFirst =
+            $outermost === null
+                ? $this->keymap->application->precedence === Precedence::EverywhereFirst
+                : $this->keymap->application->isAskedFirst($outermost->command);
         if (! $isEverywhereFirst) {
             return $ranks;
         }
@@ -125,16 +138,38 @@ final class Who
      * @param  array<string, Binding>  $rivals  of contexts that are asked together and want different things, up to here
      * @param  array<string, Binding>  $claimed  those of them that were asked before
      */
-    private function rung(Context $context, ?Binding $binding, ?Binding $loaded, ?Binding $winner, ?string $typed, array $rivals, array $claimed): Rung
-    {
+    private function rung(
+        Context $context,
+        ?Binding $binding,
+        ?Binding $loaded,
+        ?Binding $winner,
+        ?string $typed,
+        array $rivals,
+        array $claimed,
+    ): Rung {
         return match (true) {
             $binding === null => new Rung($context, null, Verdict::Unbound, 'Nothing is bound here.'),
             $typed !== null => new Rung($context, $binding, Verdict::Typed, "The focus takes text: the key types \"{$typed}\"."),
-            $this->keymap->refusedFor() !== null => new Rung($context, $binding, Verdict::Refused, $this->refusedReason($this->keymap->refusedFor())),
+            $this->keymap->refusedFor() !== null => new Rung(
+                $context,
+                $binding,
+                Verdict::Refused,
+                $this->refusedReason($this->keymap->refusedFor()),
+            ),
             $loaded !== null && $binding !== $loaded => new Rung($context, $binding, Verdict::Dead, $this->deadReason($loaded)),
             $winner !== null => new Rung($context, $binding, Verdict::Hidden, $this->hiddenReason($winner)),
-            $claimed !== [] => new Rung($context, $binding, Verdict::Hidden, 'Hidden: '.$this->listed($claimed).' are asked before and both claim it.'),
-            $rivals !== [] => new Rung($context, $binding, Verdict::Undecided, 'Nothing decides between '.$this->listed($rivals).': neither gets it.'),
+            $claimed !== [] => new Rung(
+                $context,
+                $binding,
+                Verdict::Hidden,
+                'Hidden: '.$this->listed($claimed).' are asked before and both claim it.',
+            ),
+            $rivals !== [] => new Rung(
+                $context,
+                $binding,
+                Verdict::Undecided,
+                'Nothing decides between '.$this->listed($rivals).': neither gets it.',
+            ),
             default => new Rung($context, $binding, Verdict::Wins, "{$context->name} is asked first of those that have the chord."),
         };
     }
@@ -142,7 +177,9 @@ final class Who
     /** @param  array<string, Binding>  $rivals */
     private function listed(array $rivals): string
     {
-        return Listing::and(array_map(fn (string $context): string => $this->keymap->application->contexts->get($context)->name, array_keys($rivals)));
+        return Listing::and(
+            array_map(fn (string $context): string => $this->keymap->application->contexts->get($context)->name, array_keys($rivals)),
+        );
     }
 
     /** @param  array{Binding, Binding}  $lines */
@@ -163,7 +200,8 @@ final class Who
 
     private function hiddenReason(Binding $winner): string
     {
-        $context = $winner->context === Context::DESKTOP ? 'the desktop' : $this->keymap->application->contexts->get($winner->context)->name;
+        $context =
+            $winner->context === Context::DESKTOP ? 'the desktop' : $this->keymap->application->contexts->get($winner->context)->name;
 
         return "Hidden: {$context} is asked before and gives the chord to {$this->called($winner)}.";
     }
@@ -180,8 +218,13 @@ final class Who
             $winner?->context === Context::DESKTOP => "The desktop takes {$label}: it runs {$this->called($winner)}.",
             $winner !== null => "{$start} runs {$this->called($winner)}.",
             $typed !== null => "{$start} types \"{$typed}\".",
-            self::firstWith($rungs, Verdict::Refused) !== null => "{$start} does nothing: {$this->keymap->application->name} refuses the key file.",
-            self::firstWith($rungs, Verdict::Undecided) !== null => "{$start} does nothing: ".lcfirst(self::firstWith($rungs, Verdict::Undecided)->reason),
+            self::firstWith($rungs, Verdict::Refused) !== null => sprintf(
+                '%s does nothing: %s refuses the key file.',
+                $start,
+                $this->keymap->application->name,
+            ),
+            self::firstWith($rungs, Verdict::Undecided) !== null => "{$start} does nothing: ".
+                lcfirst(self::firstWith($rungs, Verdict::Undecided)->reason),
             default => "{$start} does nothing.",
         };
     }

@@ -87,7 +87,10 @@ final class Candidates
         return $chords;
     }
 
-    /** A chord as it stands in {@see $chords}, whether it is written by position or by character; null where it cannot be pressed at the first seat. */
+    /**
+     * A chord as it stands in {@see $chords}, whether it is written by position or by character; null where it cannot be pressed at the
+     * first seat.
+     */
     public function of(Chord $chord): ?Chord
     {
         $made = $this->seats[0]->press($chord)->made;

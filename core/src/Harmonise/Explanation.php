@@ -41,7 +41,13 @@ final class Explanation
         $choice = $this->choices[$slot];
         $chord = $choice === null ? null : $this->kit->candidates->written($choice, $target->keymap->application->naming);
 
-        return new Line($target, $chord, $choice === null ? [] : $this->displaced($slot, $choice), $this->reasons($slot), $this->runnerUp($slot));
+        return new Line(
+            $target,
+            $chord,
+            $choice === null ? [] : $this->displaced($slot, $choice),
+            $this->reasons($slot),
+            $this->runnerUp($slot),
+        );
     }
 
     /** @return list<string> */
@@ -59,16 +65,27 @@ final class Explanation
         }
         $now = $target->now === null ? null : $this->kit->candidates->index($target->now->chord);
         $pitches = $this->kit->candidates->efforts[$choice];
-        $reasons[] = $now === null || $target->now === null ? 'it had no chord' : sprintf('%.1f keys of travel, %.1f before', $pitches, $this->kit->candidates->efforts[$now]);
+        $reasons[] =
+            $now === null || $target->now === null
+                ? 'it had no chord'
+                : sprintf('%.1f keys of travel, %.1f before', $pitches, $this->kit->candidates->efforts[$now]);
         if ($now !== null && $now !== $choice) {
-            $elsewhere = array_filter($this->on[$now] ?? [], fn (int $intent): bool => $intent !== $this->kit->instance->slots[$slot]->intent, ARRAY_FILTER_USE_KEY);
+            $elsewhere = array_filter(
+                $this->on[$now] ?? [],
+                fn (int $intent): bool => $intent !== $this->kit->instance->slots[$slot]->intent,
+                ARRAY_FILTER_USE_KEY,
+            );
             if ($elsewhere !== []) {
                 $reasons[] = 'its old chord means '.$this->meanings($elsewhere);
             }
         }
         $lost = $this->displaced($slot, $choice);
         if ($lost !== []) {
-            $reasons[] = 'takes it from '.Listing::and(array_map(static fn (Binding $one): string => $target->keymap->application->commandName($one->command), $lost));
+            $reasons[] =
+                'takes it from '.
+                Listing::and(
+                    array_map(static fn (Binding $binding): string => $target->keymap->application->commandName($binding->command), $lost),
+                );
         }
 
         return $reasons;
@@ -96,8 +113,10 @@ final class Explanation
         $now = $target->now === null ? null : $this->kit->candidates->index($target->now->chord);
 
         return new RunnerUp(
-            $chord === null ? null : $this->kit->candidates->written($chord, $target->keymap->application->naming), $chord === $now,
-            $costs[$next] - array_sum($this->parts($slot, $this->choices[$slot])), $this->difference($slot, $chord),
+            $chord === null ? null : $this->kit->candidates->written($chord, $target->keymap->application->naming),
+            $chord === $now,
+            $costs[$next] - array_sum($this->parts($slot, $this->choices[$slot])),
+            $this->difference($slot, $chord),
         );
     }
 
@@ -114,15 +133,37 @@ final class Explanation
 
         return match (array_key_first($more)) {
             'alike' => "{$target->intent->name} would have one more chord",
-            'clear' => 'it means '.$this->meanings(array_filter($this->on[$chord ?? -1] ?? [], fn (int $intent): bool => $intent !== $this->kit->instance->slots[$slot]->intent, ARRAY_FILTER_USE_KEY)),
+            'clear' => 'it means '.
+                $this->meanings(
+                    array_filter(
+                        $this->on[$chord ?? -1] ?? [],
+                        fn (int $intent): bool => $intent !== $this->kit->instance->slots[$slot]->intent,
+                        ARRAY_FILTER_USE_KEY,
+                    ),
+                ),
             'habit' => 'it would have to be learned',
-            'others' => 'it takes the chord from '.Listing::and(array_map(static fn (Binding $one): string => $target->keymap->application->commandName($one->command), $chord === null ? [] : $this->displaced($slot, $chord))),
+            'others' => 'it takes the chord from '.
+                Listing::and(
+                    array_map(
+                        static fn (Binding $one): string => $target->keymap->application->commandName($one->command),
+                        $chord === null ? [] : $this->displaced($slot, $chord),
+                    ),
+                ),
             'bound' => 'the command would have no chord',
             default => 'it is farther for the hand',
         };
     }
 
-    /** @return array{comfort: float, habit: float, alike: float, clear: float, others: float, bound: float} what a slot's chord costs while the others stay */
+    /**
+     * @return array{
+     *     comfort: float,
+     *     habit: float,
+     *     alike: float,
+     *     clear: float,
+     *     others: float,
+     *     bound: float,
+     * } what a slot's chord costs while the others stay
+     */
     private function parts(int $slot, ?int $chord): array
     {
         $one = $this->kit->instance->slots[$slot];
@@ -131,11 +172,18 @@ final class Explanation
         }
         $option = $this->kit->options[$slot]->byChord[$chord];
         $isOpenElsewhere = $this->others($slot, $chord) !== [];
-        $hasOther = array_filter($this->ofIntent[$one->intent], fn (int $other): bool => $other !== $slot && $this->choices[$other] !== null) !== [];
+        $hasOther =
+            array_filter(
+                $this->ofIntent[$one->intent],
+                fn (int $other): bool => $other !== $slot && $this->choices[$other] !== null,
+            ) !== [];
         $intents = count(array_filter(array_keys($this->on[$chord] ?? []), static fn (int $intent): bool => $intent !== $one->intent));
 
         return [
-            'comfort' => $option->comfort, 'habit' => $option->habit, 'others' => $option->others, 'bound' => 0.0,
+            'comfort' => $option->comfort,
+            'habit' => $option->habit,
+            'others' => $option->others,
+            'bound' => 0.0,
             'alike' => $isOpenElsewhere || ! $hasOther ? 0.0 : $this->kit->instance->intents[$one->intent]['second_chord'],
             'clear' => $isOpenElsewhere || $intents === 0 ? 0.0 : $this->kit->instance->misleading,
         ];
@@ -164,7 +212,12 @@ final class Explanation
     /** @return list<int> the intent's other slots on a chord */
     private function others(int $slot, int $chord): array
     {
-        return array_values(array_filter($this->on[$chord][$this->kit->instance->slots[$slot]->intent] ?? [], static fn (int $other): bool => $other !== $slot));
+        return array_values(
+            array_filter(
+                $this->on[$chord][$this->kit->instance->slots[$slot]->intent] ?? [],
+                static fn (int $other): bool => $other !== $slot,
+            ),
+        );
     }
 
     /** @param  list<int>  $slots */
@@ -178,6 +231,11 @@ final class Explanation
     /** @param  array<int, list<int>>  $byIntent  slots */
     private function meanings(array $byIntent): string
     {
-        return Listing::and(array_map(fn (array $slots): string => "{$this->kit->targets[$slots[0] ?? 0]->intent->name} in {$this->named($slots)}", $byIntent));
+        return Listing::and(
+            array_map(
+                fn (array $slots): string => "{$this->kit->targets[$slots[0] ?? 0]->intent->name} in {$this->named($slots)}",
+                $byIntent,
+            ),
+        );
     }
 }

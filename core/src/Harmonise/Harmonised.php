@@ -54,15 +54,19 @@ final readonly class Harmonised
             foreach ([...$now === null ? [] : [$now], ...$new === null ? [] : $further] as $binding) {
                 $removed[$binding->id()] = $binding;
             }
-            foreach ($new === null ? [] : [$new, ...array_filter($further, static fn (Binding $one): bool => $one->id() !== $new->id())] as $binding) {
-                $added[] = $binding;
+            if ($new !== null) {
+                array_push($added, $new, ...array_filter($further, static fn (Binding $one): bool => $one->id() !== $new->id()));
             }
         }
 
         $ids = array_count_values($lines === [] ? [] : $lines[0]->target->keymap->bindings()->ids());
         // A file can say the same thing twice; then both lines go.
-        $all = array_merge(...array_map(static fn (Binding $one): array => array_fill(0, $ids[$one->id()] ?? 1, $one), array_values($removed)));
+        $all = array_merge(
+            ...array_map(static fn (Binding $one): array => array_fill(0, $ids[$one->id()] ?? 1, $one), array_values($removed)),
+        );
 
-        return Change::none()->removing(...$all)->adding(...array_combine(array_map(static fn (Binding $one): string => $one->id(), $added), $added));
+        return Change::none()
+            ->removing(...$all)
+            ->adding(...array_combine(array_map(static fn (Binding $one): string => $one->id(), $added), $added));
     }
 }

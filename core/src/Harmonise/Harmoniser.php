@@ -25,8 +25,13 @@ final readonly class Harmoniser
      * @param  non-empty-list<LoadedKeymap>  $keymaps  one for each application, at the first of the seats
      * @param  non-empty-list<Seat>  $seats  every keyboard in use
      */
-    public function kit(array $keymaps, array $seats, Scope $scope, Weights $weights, int $mostCandidates = KitInstance::MOST_CANDIDATES): KitInstance
-    {
+    public function kit(
+        array $keymaps,
+        array $seats,
+        Scope $scope,
+        Weights $weights,
+        int $mostCandidates = KitInstance::MOST_CANDIDATES,
+    ): KitInstance {
         return KitInstance::of($keymaps, $seats, $this->vocabulary, $this->importance, $scope, $weights, $this->reserved, $mostCandidates);
     }
 
@@ -55,8 +60,16 @@ final readonly class Harmoniser
                 $lines[] = $explanation->line($slot);
             }
         }
-        usort($lines, static fn (Line $one, Line $other): int => [$other->target->weight, $one->id()] <=> [$one->target->weight, $other->id()]);
+        usort(
+            $lines,
+            static fn (Line $one, Line $other): int => [$other->target->weight, $one->id()] <=> [$one->target->weight, $other->id()],
+        );
 
-        return new Harmonised($kit, $answer, $lines, array_values(array_filter($kit->targets, static fn (Target $one): bool => $one->left !== null)));
+        return new Harmonised(
+            $kit,
+            $answer,
+            $lines,
+            array_values(array_filter($kit->targets, static fn (Target $one): bool => $one->left !== null)),
+        );
     }
 }

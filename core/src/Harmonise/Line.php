@@ -16,8 +16,13 @@ final readonly class Line
      * @param  list<string>  $reasons  why this chord
      * @param  RunnerUp|null  $runnerUp  null when nothing else was possible
      */
-    public function __construct(public Target $target, public ?Chord $chord, public array $displaced, public array $reasons, public ?RunnerUp $runnerUp)
-    {
+    public function __construct(
+        public Target $target,
+        public ?Chord $chord,
+        public array $displaced,
+        public array $reasons,
+        public ?RunnerUp $runnerUp,
+    ) {
     }
 
     /** Stays the same as long as the same command gets the same chord. */
@@ -26,7 +31,9 @@ final readonly class Line
         return implode(' ', [$this->target->keymap->application->id, $this->target->command, $this->chord?->id() ?? 'none']);
     }
 
-    /** @return Binding|null  what the command gets; null when it gets nothing new, since the chord is another of its own already, or none */
+    /**
+     * @return Binding|null  what the command gets; null when it gets nothing new, since the chord is another of its own already, or none
+     */
     public function added(): ?Binding
     {
         if ($this->chord === null) {

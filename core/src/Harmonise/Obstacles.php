@@ -30,9 +30,19 @@ final class Obstacles
      * @param  array<string, true>  $moving  ids of bindings that are given a chord themselves, and so are in nobody's way
      * @param  array<string, true>  $standing  commands whose chords are not moved
      */
-    public function __construct(private readonly LoadedKeymap $keymap, array $seats, Docket $docket, private readonly array $moving, private readonly array $standing)
-    {
-        $this->atSeats = array_map(static fn (Seat $one): LoadedKeymap => $one === $keymap->seat ? $keymap : new LoadedKeymap($keymap->application, $keymap->bindings(), $one), $seats);
+    public function __construct(
+        private readonly LoadedKeymap $keymap,
+        array $seats,
+        Docket $docket,
+        private readonly array $moving,
+        private readonly array $standing,
+    ) {
+        $this->atSeats = array_map(
+            static fn (Seat $one): LoadedKeymap => $one === $keymap->seat
+                ? $keymap
+                : new LoadedKeymap($keymap->application, $keymap->bindings(), $one),
+            $seats,
+        );
         foreach ($this->atSeats as $there) {
             foreach ($docket->of($there) as $clash) {
                 $this->note($clash);

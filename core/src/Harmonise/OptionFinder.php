@@ -32,7 +32,9 @@ final readonly class OptionFinder
             return $options->only($only);
         }
 
-        return $this->scope->acceptedFor($this->target->keymap->application->id, $this->target->command) === null ? $options->none() : $options;
+        return $this->scope->acceptedFor($this->target->keymap->application->id, $this->target->command) === null
+            ? $options->none()
+            : $options;
     }
 
     /** @return array<int, Option> by chord */
@@ -82,7 +84,11 @@ final readonly class OptionFinder
         }
         $fixedIndex = $this->candidates->index($fixed);
 
-        return $fixedIndex !== null && in_array($fixedIndex, $possible, true) ? $fixedIndex : ($now !== null && in_array($now, $possible, true) ? $now : null);
+        return $fixedIndex !== null && in_array($fixedIndex, $possible, true)
+            ? $fixedIndex
+            : ($now !== null && in_array($now, $possible, true)
+                ? $now
+                : null);
     }
 
     private function allows(int $chord, bool $isNow): bool
@@ -92,20 +98,32 @@ final readonly class OptionFinder
             return false;
         }
 
-        return $isNow ? $this->target->now !== null && $this->obstacles->canStay($this->target->now) : $this->candidates->isReached($chord, $application->naming);
+        return $isNow
+            ? $this->target->now !== null && $this->obstacles->canStay($this->target->now)
+            : $this->candidates->isReached($chord, $application->naming);
     }
 
     /** @return list<Binding>|null */
     private function displaced(int $chord, bool $isNow): ?array
     {
-        return $this->obstacles->displaced($this->target, $isNow && $this->target->now !== null ? $this->target->now->chord : $this->candidates->written($chord, $this->target->keymap->application->naming), $isNow);
+        return $this->obstacles->displaced(
+            $this->target,
+            $isNow && $this->target->now !== null
+                ? $this->target->now->chord
+                : $this->candidates->written($chord, $this->target->keymap->application->naming),
+            $isNow,
+        );
     }
 
     /** Whether it is another chord of the same command already. */
     private function isKnown(int $chord): bool
     {
         foreach ($this->target->further as $binding) {
-            if ($binding->context === $this->target->context && $binding->gesture === $this->target->gesture() && $this->candidates->index($binding->chord) === $chord) {
+            if (
+                $binding->context === $this->target->context &&
+                $binding->gesture === $this->target->gesture() &&
+                $this->candidates->index($binding->chord) === $chord
+            ) {
                 return true;
             }
         }
@@ -116,7 +134,13 @@ final readonly class OptionFinder
     /** @param  list<Binding>  $displaced */
     private function costOf(array $displaced): float
     {
-        return $this->weights->others * array_sum(array_map(fn (Binding $one): float => $this->importance->ofCommand($this->target->keymap->application->id, $one->command), $displaced));
+        return $this->weights->others *
+            array_sum(
+                array_map(
+                    fn (Binding $one): float => $this->importance->ofCommand($this->target->keymap->application->id, $one->command),
+                    $displaced,
+                ),
+            );
     }
 
     private function writtenForm(int $chord): string

@@ -20,8 +20,13 @@ final readonly class Scope
      * @param  list<Said>  $accepted  chord by its written form; they are kept while the rest is solved again
      * @param  list<Said>  $refused  never come again
      */
-    public function __construct(public array $intents, public array $fixed = [], public array $untouched = [], public array $accepted = [], public array $refused = [])
-    {
+    public function __construct(
+        public array $intents,
+        public array $fixed = [],
+        public array $untouched = [],
+        public array $accepted = [],
+        public array $refused = [],
+    ) {
     }
 
     public function leaves(string $application, string $command): bool

@@ -31,7 +31,13 @@ final readonly class Targets
                 // A command that fulfils two intents has one first chord all the same.
                 if ($match !== null && ! isset($seen[$match->command]) && $keymap->application->knows($match->command)) {
                     $seen[$match->command] = true;
-                    $target = self::target($keymap, $vocabulary->intent($id), $match->command, $importance->ofCommand($keymap->application->id, $match->command), $scope);
+                    $target = self::target(
+                        $keymap,
+                        $vocabulary->intent($id),
+                        $match->command,
+                        $importance->ofCommand($keymap->application->id, $match->command),
+                        $scope,
+                    );
                     if ($target !== null) {
                         $ofKeymap[] = $target;
                     }
@@ -48,7 +54,12 @@ final readonly class Targets
         $bindings = $keymap->bindings()->ofCommand($command);
         $known = $keymap->application->command($command);
         $now = $bindings[0] ?? null;
-        if ($now === null && ($known->is(CommandTrait::MenuOnly) || $known->is(CommandTrait::CanBeHeld) || in_array(IntentTrait::Momentary, $intent->traits, true))) {
+        if (
+            $now === null &&
+            ($known->is(CommandTrait::MenuOnly) ||
+                $known->is(CommandTrait::CanBeHeld) ||
+                in_array(IntentTrait::Momentary, $intent->traits, true))
+        ) {
             return null;
         }
         $left = match (true) {
@@ -84,12 +95,25 @@ final readonly class Targets
             if ($now === null || $target->left !== null) {
                 return $target;
             }
-            $layered = array_filter($byPress[$keymap->seat->press($now->chord)->id], static fn (Binding $other): bool => $other->context !== $now->context
-                && $keymap->application->contexts->depth($other->context) !== $keymap->application->contexts->depth($now->context)
-                && $keymap->application->contexts->overlap($other->context, $now->context));
-            $left = $layered === [] ? null : "It shares its chord with {$keymap->application->commandName(reset($layered)->command)} in another context on purpose.";
+            $layered = array_filter(
+                $byPress[$keymap->seat->press($now->chord)->id],
+                static fn (Binding $other): bool => $other->context !== $now->context &&
+                    $keymap->application->contexts->depth($other->context) !== $keymap->application->contexts->depth($now->context) &&
+                    $keymap->application->contexts->overlap($other->context, $now->context),
+            );
+            $sharing = $layered === [] ? null : $keymap->application->commandName(reset($layered)->command);
+            $left = $sharing === null ? null : "It shares its chord with {$sharing} in another context on purpose.";
 
-            return new Target($target->keymap, $target->intent, $target->command, $target->context, $now, $target->further, $target->weight, $left);
+            return new Target(
+                $target->keymap,
+                $target->intent,
+                $target->command,
+                $target->context,
+                $now,
+                $target->further,
+                $target->weight,
+                $left,
+            );
         }, $targets);
     }
 }

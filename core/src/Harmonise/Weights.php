@@ -28,17 +28,28 @@ final readonly class Weights
     /** @param  array<string, float>  $factors  by name: how much it matters, 1 for as usual; what is absent is as usual */
     public static function mattering(array $factors): self
     {
-        $usual = new self;
+        $usual = new self();
 
         return new self(
-            $usual->comfort * ($factors['comfort'] ?? 1), $usual->habit * ($factors['habit'] ?? 1), $usual->alike * ($factors['alike'] ?? 1),
-            $usual->clear * ($factors['clear'] ?? 1), $usual->bound * ($factors['bound'] ?? 1), $usual->others * ($factors['others'] ?? 1),
+            $usual->comfort * ($factors['comfort'] ?? 1),
+            $usual->habit * ($factors['habit'] ?? 1),
+            $usual->alike * ($factors['alike'] ?? 1),
+            $usual->clear * ($factors['clear'] ?? 1),
+            $usual->bound * ($factors['bound'] ?? 1),
+            $usual->others * ($factors['others'] ?? 1),
         );
     }
 
     /** @return array<string, float> */
     public function toData(): array
     {
-        return ['comfort' => $this->comfort, 'habit' => $this->habit, 'alike' => $this->alike, 'clear' => $this->clear, 'bound' => $this->bound, 'others' => $this->others];
+        return [
+            'comfort' => $this->comfort,
+            'habit' => $this->habit,
+            'alike' => $this->alike,
+            'clear' => $this->clear,
+            'bound' => $this->bound,
+            'others' => $this->others,
+        ];
     }
 }

@@ -64,7 +64,10 @@ final class Proposals
                 if ($application->knows($match->command)) {
                     $command = $application->command($match->command);
                     $proposals->learn($match->intent, WrittenPhrase::of($command->name, $words, Evidence::CalledSo, $application->name));
-                    $proposals->learn($match->intent, WrittenPhrase::of($command->tooltip, $words, Evidence::ExplainedSo, $application->name));
+                    $proposals->learn(
+                        $match->intent,
+                        WrittenPhrase::of($command->tooltip, $words, Evidence::ExplainedSo, $application->name),
+                    );
                 }
             }
         }
@@ -99,8 +102,13 @@ final class Proposals
         }
         $proposals = [];
         foreach ($application->commands() as $command) {
-            $ranked = array_values(array_map(static fn (Fit $one): Fit => $one->against($best[$one->intent->id] ?? 0.0), $fits[$command->id]));
-            usort($ranked, static fn (Fit $one, Fit $other): int => [$other->score, $one->intent->id] <=> [$one->score, $other->intent->id]);
+            $ranked = array_values(
+                array_map(static fn (Fit $one): Fit => $one->against($best[$one->intent->id] ?? 0.0), $fits[$command->id]),
+            );
+            usort(
+                $ranked,
+                static fn (Fit $one, Fit $other): int => [$other->score, $one->intent->id] <=> [$one->score, $other->intent->id],
+            );
             $shown = array_slice(array_filter($ranked, static fn (Fit $one): bool => $one->score >= self::LEAST), 0, self::MOST);
             if ($ranked !== [] && $shown !== []) {
                 $proposals[] = new Proposal($command, $shown, self::isSure($ranked, $best[$ranked[0]->intent->id] ?? 0.0));
@@ -111,7 +119,8 @@ final class Proposals
     }
 
     /**
-     * What is sure fits well and clearly better than the next, no other command fits the intent better, and name and tooltip do not speak for different intents.
+     * What is sure fits well and clearly better than the next, no other command fits the intent better, and name and tooltip do not speak
+     * for different intents.
      *
      * @param  non-empty-list<Fit>  $ranked
      * @param  float  $bestForIntent  how well any command of the application fits the first intent
@@ -119,7 +128,11 @@ final class Proposals
     private static function isSure(array $ranked, float $bestForIntent): bool
     {
         $first = $ranked[0];
-        if ($first->score < self::SURE || $first->score - ($ranked[1]->score ?? 0.0) < self::SURE_LEAD || $first->score < $bestForIntent - 1e-9) {
+        if (
+            $first->score < self::SURE ||
+            $first->score - ($ranked[1]->score ?? 0.0) < self::SURE_LEAD ||
+            $first->score < $bestForIntent - 1e-9
+        ) {
             return false;
         }
         foreach ([0, 1] as $text) {
@@ -162,7 +175,10 @@ final class Proposals
             $texts[] = [WrittenPhrase::of($command->tooltip, $this->words, Evidence::Name), self::TOOLTIP];
         }
         if (count($command->menu) > 1) {
-            $texts[] = [WrittenPhrase::of(implode(' ', [...array_slice($command->menu, 0, -1), $command->name]), $this->words, Evidence::Name), self::MENU];
+            $texts[] = [
+                WrittenPhrase::of(implode(' ', [...array_slice($command->menu, 0, -1), $command->name]), $this->words, Evidence::Name),
+                self::MENU,
+            ];
         }
 
         return $texts;
@@ -192,7 +208,7 @@ final class Proposals
             }
         }
         arsort($evidence);
-        $score = 0.62 * $strongest + 0.53 * $sum / (self::NAME + self::TOOLTIP + self::MENU);
+        $score = 0.62 * $strongest + (0.53 * $sum) / (self::NAME + self::TOOLTIP + self::MENU);
 
         return new Fit($this->vocabulary->intent($intent), $score, array_keys($evidence), $byText);
     }
@@ -210,7 +226,7 @@ final class Proposals
             return 0.0;
         }
 
-        $likeness = 2 * $common / ($this->whole($one) + $this->whole($other));
+        $likeness = (2 * $common) / ($this->whole($one) + $this->whole($other));
 
         return $this->words->contradict($one->stems, $other->stems) ? self::CONTRADICTION * $likeness : $likeness;
     }

@@ -12,7 +12,12 @@ use Zebrafinch\Core\Application\Command;
  * vocabulary; its data is plain and can be kept.
  *
  * @phpstan-type EntryData array{application: string, command: string, intent: string|null}
- * @phpstan-type IndexData array{entries: list<EntryData>, words: array<string, array<int, int>>, stems: array<string, string>, phrases: array<string, list<int>>}
+ * @phpstan-type IndexData array{
+ *     entries: list<EntryData>,
+ *     words: array<string, array<int, int>>,
+ *     stems: array<string, string>,
+ *     phrases: array<string, list<int>>,
+ * }
  */
 final readonly class SearchIndex
 {
@@ -84,7 +89,7 @@ final readonly class SearchIndex
         foreach ($this->data['stems'] as $word => $stem) {
             $fit = $matcher->fit((string) $word, $stem);
             foreach ($fit > 0 ? $this->data['words'][$word] : [] as $entry => $worth) {
-                $reached[$entry] = max($reached[$entry] ?? 0.0, $fit * $worth / 100);
+                $reached[$entry] = max($reached[$entry] ?? 0.0, ($fit * $worth) / 100);
             }
         }
 
@@ -116,7 +121,10 @@ final readonly class SearchIndex
     {
         return [
             ['name', $command->name],
-            ...array_map(static fn (string $text): array => ['synonym', $text], $intent === null ? [] : [$intent->name, ...$intent->synonyms]),
+            ...array_map(
+                static fn (string $text): array => ['synonym', $text],
+                $intent === null ? [] : [$intent->name, ...$intent->synonyms],
+            ),
             ...array_map(static fn (string $text): array => ['menu', $text], $command->menu),
             ['tooltip', $command->tooltip],
             ['context', $application->contexts->get($command->home)->name],

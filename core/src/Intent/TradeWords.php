@@ -68,7 +68,9 @@ final class TradeWords
             }
         }
         $words = array_values(array_filter(explode(' ', trim($text)), static fn (string $one): bool => $one !== ''));
-        $saying = array_values(array_filter($words, static fn (string $one): bool => in_array($one, self::SAYING, true) || ! WordMatcher::isJoining($one)));
+        $saying = array_values(
+            array_filter($words, static fn (string $one): bool => in_array($one, self::SAYING, true) || ! WordMatcher::isJoining($one)),
+        );
 
         return array_map(WordMatcher::stem(...), $saying === [] ? $words : $saying);
     }

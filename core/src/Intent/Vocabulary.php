@@ -7,7 +7,14 @@ namespace Zebrafinch\Core\Intent;
 /**
  * The intents, and which commands of which applications fulfil them.
  *
- * @phpstan-type IntentData array{id: string, name: string, group: string, synonyms: list<string>, frequency?: string, traits?: list<string>}
+ * @phpstan-type IntentData array{
+ *     id: string,
+ *     name: string,
+ *     group: string,
+ *     synonyms: list<string>,
+ *     frequency?: string,
+ *     traits?: list<string>,
+ * }
  * @phpstan-type MatchData array{command: string, intent: string, difference?: string}
  */
 final readonly class Vocabulary
@@ -46,7 +53,14 @@ final readonly class Vocabulary
     {
         $byId = [];
         foreach ($intents as $one) {
-            $byId[$one['id']] = new Intent($one['id'], $one['name'], $one['group'], $one['synonyms'], Frequency::from($one['frequency'] ?? Frequency::Sometimes->value), array_map(IntentTrait::from(...), $one['traits'] ?? []));
+            $byId[$one['id']] = new Intent(
+                $one['id'],
+                $one['name'],
+                $one['group'],
+                $one['synonyms'],
+                Frequency::from($one['frequency'] ?? Frequency::Sometimes->value),
+                array_map(IntentTrait::from(...), $one['traits'] ?? []),
+            );
         }
         $byApplication = [];
         foreach ($matches as $application => $list) {
@@ -101,7 +115,15 @@ final readonly class Vocabulary
         foreach ($matches as $application => $list) {
             $made = array_map(static fn (array $match): CommandMatch => self::match($match, $all), $list);
             $replaced = array_fill_keys(array_map(static fn (CommandMatch $one): string => $one->command, $made), true);
-            $merged[$application] = [...$made, ...array_values(array_filter($this->matches[$application] ?? [], static fn (CommandMatch $one): bool => ! isset($replaced[$one->command])))];
+            $merged[$application] = [
+                ...$made,
+                ...array_values(
+                    array_filter(
+                        $this->matches[$application] ?? [],
+                        static fn (CommandMatch $one): bool => ! isset($replaced[$one->command]),
+                    ),
+                ),
+            ];
         }
 
         return new self($all, $merged);
@@ -122,7 +144,12 @@ final readonly class Vocabulary
         $intent = $intents[$match['intent']] ?? throw UnknownIntent::named($match['intent']);
         $difference = $match['difference'] ?? null;
 
-        return new CommandMatch($match['command'], $intent->id, $difference === null ? Correspondence::Exact : Correspondence::Near, $difference);
+        return new CommandMatch(
+            $match['command'],
+            $intent->id,
+            $difference === null ? Correspondence::Exact : Correspondence::Near,
+            $difference,
+        );
     }
 
     /**

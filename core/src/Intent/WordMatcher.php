@@ -14,7 +14,37 @@ final readonly class WordMatcher
     private const LONG_ENOUGH_FOR_TWO = 7;
 
     /** Words that join others and say nothing by themselves. */
-    private const JOINING = ['a', 'all', 'an', 'and', 'as', 'at', 'by', 'do', 'for', 'from', 'how', 'i', 'in', 'into', 'is', 'it', 'its', 'me', 'my', 'of', 'on', 'or', 'so', 'that', 'the', 'this', 'to', 'what', 'with'];
+    private const JOINING = [
+        'a',
+        'all',
+        'an',
+        'and',
+        'as',
+        'at',
+        'by',
+        'do',
+        'for',
+        'from',
+        'how',
+        'i',
+        'in',
+        'into',
+        'is',
+        'it',
+        'its',
+        'me',
+        'my',
+        'of',
+        'on',
+        'or',
+        'so',
+        'that',
+        'the',
+        'this',
+        'to',
+        'what',
+        'with',
+    ];
 
     /** @return list<string> lower-case words */
     public static function words(string $text): array
@@ -69,7 +99,7 @@ final readonly class WordMatcher
             return 0.9;
         }
         if (str_starts_with($written, $this->typed)) {
-            return $this->length === 1 ? 0.3 : 0.5 + 0.35 * $this->length / strlen($written);
+            return $this->length === 1 ? 0.3 : 0.5 + (0.35 * $this->length) / strlen($written);
         }
         if ($this->length < self::LONG_ENOUGH_FOR_A_SLIP || abs($this->length - strlen($written)) > 2) {
             return 0.0;
@@ -85,8 +115,11 @@ final readonly class WordMatcher
         $distance = levenshtein($typed, $written);
         if ($distance === 2 && strlen($typed) === strlen($written)) {
             $differing = array_keys(array_diff_assoc(str_split($typed), str_split($written)));
-            $isSwap = count($differing) === 2 && $differing[1] === $differing[0] + 1
-                && $typed[$differing[0]] === $written[$differing[1]] && $typed[$differing[1]] === $written[$differing[0]];
+            $isSwap =
+                count($differing) === 2 &&
+                $differing[1] === $differing[0] + 1 &&
+                $typed[$differing[0]] === $written[$differing[1]] &&
+                $typed[$differing[1]] === $written[$differing[0]];
 
             return $isSwap ? 1 : 2;
         }

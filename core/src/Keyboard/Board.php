@@ -8,7 +8,14 @@ namespace Zebrafinch\Core\Keyboard;
  * A physical keyboard: which keys exist and where each sits.
  *
  * @phpstan-type PositionData array{key: string, x: int|float, y: int|float, w?: int|float, h?: int|float, notch?: int|float}
- * @phpstan-type BoardData array{id: string, name: string, keys: list<PositionData>, macos: list<PositionData>, others: list<PositionData>, fn: array<string, string>}
+ * @phpstan-type BoardData array{
+ *     id: string,
+ *     name: string,
+ *     keys: list<PositionData>,
+ *     macos: list<PositionData>,
+ *     others: list<PositionData>,
+ *     fn: array<string, string>,
+ * }
  */
 final readonly class Board
 {
@@ -30,7 +37,7 @@ final readonly class Board
      */
     public static function fromData(array $data, System $system): self
     {
-        $positions = [...$data['keys'], ...($system === System::MacOs ? $data['macos'] : $data['others'])];
+        $positions = [...$data['keys'], ...$system === System::MacOs ? $data['macos'] : $data['others']];
         if ($positions === []) {
             throw InvalidBoardData::noKeys($data['id']);
         }
@@ -50,7 +57,10 @@ final readonly class Board
             );
         }
         uasort($keys, static fn (KeyPosition $one, KeyPosition $other): int => [$one->top, $one->left] <=> [$other->top, $other->left]);
-        $behindFn = array_map(static fn (string $code): Key => Key::tryFrom($code) ?? throw InvalidBoardData::unknownKey($data['id'], $code), $data['fn']);
+        $behindFn = array_map(
+            static fn (string $code): Key => Key::tryFrom($code) ?? throw InvalidBoardData::unknownKey($data['id'], $code),
+            $data['fn'],
+        );
 
         return new self($data['id'], $data['name'], $keys, array_diff_key($behindFn, $keys));
     }

@@ -63,7 +63,10 @@ final readonly class Chord
             $offset += strlen($part) + 1;
         }
 
-        return self::with($modifiers, $character !== null ? Character::of($character) : Key::tryFrom($last) ?? throw UnreadableChord::notAKey($text, $last, $offset));
+        return self::with(
+            $modifiers,
+            $character !== null ? Character::of($character) : Key::tryFrom($last) ?? throw UnreadableChord::notAKey($text, $last, $offset),
+        );
     }
 
     /**

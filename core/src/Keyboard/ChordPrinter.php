@@ -65,7 +65,10 @@ final readonly class ChordPrinter
         $key = $chord->key;
         $named = $key instanceof Key ? ($key->isOnNumberPad() ? null : $this->layout->legend($key)) ?? $key->value : $key->value;
 
-        return implode('+', [...array_map(static fn (Modifier $one): string => $one->value, $this->held($chord)), self::ARIA_KEYS[$named] ?? $named]);
+        return implode('+', [
+            ...array_map(static fn (Modifier $one): string => $one->value, $this->held($chord)),
+            self::ARIA_KEYS[$named] ?? $named,
+        ]);
     }
 
     /** @return list<Modifier> */

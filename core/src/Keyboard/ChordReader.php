@@ -19,9 +19,19 @@ final readonly class ChordReader
     private const SYMBOLS = ['⌃' => Modifier::Control, '⌥' => Modifier::Alt, '⇧' => Modifier::Shift, '⌘' => Modifier::Meta];
 
     private const WORDS = [
-        'primary' => Modifier::Primary, 'control' => Modifier::Control, 'ctrl' => Modifier::Control, 'alt' => Modifier::Alt, 'option' => Modifier::Alt,
-        'altgr' => Modifier::AltGraph, 'altgraph' => Modifier::AltGraph, 'shift' => Modifier::Shift,
-        'meta' => Modifier::Meta, 'command' => Modifier::Meta, 'cmd' => Modifier::Meta, 'win' => Modifier::Meta, 'super' => Modifier::Meta,
+        'primary' => Modifier::Primary,
+        'control' => Modifier::Control,
+        'ctrl' => Modifier::Control,
+        'alt' => Modifier::Alt,
+        'option' => Modifier::Alt,
+        'altgr' => Modifier::AltGraph,
+        'altgraph' => Modifier::AltGraph,
+        'shift' => Modifier::Shift,
+        'meta' => Modifier::Meta,
+        'command' => Modifier::Meta,
+        'cmd' => Modifier::Meta,
+        'win' => Modifier::Meta,
+        'super' => Modifier::Meta,
     ];
 
     private const ARIA_NAMES = ['plus' => '+'];
@@ -68,7 +78,8 @@ final readonly class ChordReader
     {
         $rest = trim($text);
 
-        return $rest !== '' && ($this->modifierAt($rest) !== null || mb_strlen($rest) === 1 || preg_match('/^([\'“].[\'”]|F\d{1,2})$/u', $rest) === 1);
+        return $rest !== '' &&
+            ($this->modifierAt($rest) !== null || mb_strlen($rest) === 1 || preg_match('/^([\'“].[\'”]|F\d{1,2})$/u', $rest) === 1);
     }
 
     /** @return array{Modifier, int}|null the modifier that the text begins with, and its length with what separates it from the rest */
@@ -99,14 +110,22 @@ final readonly class ChordReader
             throw UnreadableChord::ambiguous($text, $rest, $offset, array_map($this->names->of(...), $keys));
         }
         $isCharacter = preg_match('/^[^\p{Z}\p{C}]$/u', $rest) === 1;
-        $way = $isCharacter ? ($this->layout->ways(Character::of($rest))[0] ?? null) : null;
+        $way = $isCharacter ? $this->layout->ways(Character::of($rest))[0] ?? null : null;
         if ($way !== null) {
-            throw UnreadableChord::typedOnlyWith($text, $rest, $offset, (new ChordPrinter($this->layout, $this->system))->inSentence(Chord::with($way->level->modifiers(), $way->key)));
+            throw UnreadableChord::typedOnlyWith(
+                $text,
+                $rest,
+                $offset,
+                (new ChordPrinter($this->layout, $this->system))->inSentence(Chord::with($way->level->modifiers(), $way->key)),
+            );
         }
         throw UnreadableChord::notAKey($text, $rest, $offset);
     }
 
-    /** @return list<Key> the keys that the text names in the strictest sense in which it names any: printed, code, spoken, or any of these in other letter case */
+    /**
+     * @return list<Key> the keys that the text names in the strictest sense in which it names any: printed, code, spoken, or any of these
+     *     in other letter case
+     */
     private function keysCalled(string $text): array
     {
         $name = self::ARIA_NAMES[mb_strtolower($text)] ?? $text;

@@ -16,7 +16,11 @@ final class InvalidBoardData extends Refusal
 
     public static function tooManyLevels(string $id, string $code, int $levels): self
     {
-        return new self("The key {$code} of {$id} has {$levels} levels.", 'List at most four: plain, Shift, AltGr, Shift with AltGr.', "key {$code}");
+        return new self(
+            "The key {$code} of {$id} has {$levels} levels.",
+            'List at most four: plain, Shift, AltGr, Shift with AltGr.',
+            "key {$code}",
+        );
     }
 
     public static function keyTwice(string $id, string $code): self

@@ -8,24 +8,89 @@ namespace Zebrafinch\Core\Keyboard;
 final readonly class KeyNames
 {
     private const NAMES = [
-        'Space' => 'Space', 'Enter' => 'Enter', 'Escape' => 'Esc', 'Backspace' => 'Backspace', 'Tab' => 'Tab', 'CapsLock' => 'Caps Lock',
-        'ArrowLeft' => 'Left', 'ArrowRight' => 'Right', 'ArrowUp' => 'Up', 'ArrowDown' => 'Down',
-        'PageUp' => 'Page Up', 'PageDown' => 'Page Down', 'Home' => 'Home', 'End' => 'End', 'Insert' => 'Insert', 'Delete' => 'Delete',
-        'PrintScreen' => 'Print Screen', 'ScrollLock' => 'Scroll Lock', 'NumLock' => 'Num Lock', 'ContextMenu' => 'Menu',
-        'NumpadDivide' => 'Pad /', 'NumpadMultiply' => 'Pad *', 'NumpadSubtract' => 'Pad -', 'NumpadAdd' => 'Pad +',
-        'NumpadEnter' => 'Pad Enter', 'NumpadDecimal' => 'Pad .', 'NumpadEqual' => 'Pad =', 'NumpadComma' => 'Pad ,',
-        'KanaMode' => 'Kana', 'NonConvert' => 'Non-convert',
+        'Space' => 'Space',
+        'Enter' => 'Enter',
+        'Escape' => 'Esc',
+        'Backspace' => 'Backspace',
+        'Tab' => 'Tab',
+        'CapsLock' => 'Caps Lock',
+        'ArrowLeft' => 'Left',
+        'ArrowRight' => 'Right',
+        'ArrowUp' => 'Up',
+        'ArrowDown' => 'Down',
+        'PageUp' => 'Page Up',
+        'PageDown' => 'Page Down',
+        'Home' => 'Home',
+        'End' => 'End',
+        'Insert' => 'Insert',
+        'Delete' => 'Delete',
+        'PrintScreen' => 'Print Screen',
+        'ScrollLock' => 'Scroll Lock',
+        'NumLock' => 'Num Lock',
+        'ContextMenu' => 'Menu',
+        'NumpadDivide' => 'Pad /',
+        'NumpadMultiply' => 'Pad *',
+        'NumpadSubtract' => 'Pad -',
+        'NumpadAdd' => 'Pad +',
+        'NumpadEnter' => 'Pad Enter',
+        'NumpadDecimal' => 'Pad .',
+        'NumpadEqual' => 'Pad =',
+        'NumpadComma' => 'Pad ,',
+        'KanaMode' => 'Kana',
+        'NonConvert' => 'Non-convert',
     ];
 
     /** What a mark is called where it would be lost in a sentence or not be read aloud. */
     private const MARKS = [
-        ',' => 'comma', '.' => 'full stop', '/' => 'slash', ';' => 'semicolon', ':' => 'colon', "'" => 'apostrophe', '"' => 'quotation mark', '[' => 'left bracket',
-        ']' => 'right bracket', '\\' => 'backslash', '-' => 'minus', '_' => 'underscore', '=' => 'equals', '`' => 'backquote', '+' => 'plus', '*' => 'asterisk',
-        '<' => 'less-than', '>' => 'greater-than', '#' => 'hash', '&' => 'ampersand', '(' => 'left parenthesis', ')' => 'right parenthesis', '!' => 'exclamation mark',
-        '?' => 'question mark', '$' => 'dollar', '@' => 'at sign', '^' => 'circumflex', '~' => 'tilde', '´' => 'acute accent', '¨' => 'diaeresis', '§' => 'section sign', '½' => 'one half',
-        '°' => 'degree', '¡' => 'inverted exclamation mark', '«' => 'left guillemet', 'º' => 'ordinal o', 'ª' => 'ordinal a', '|' => 'bar', '{' => 'left brace', '}' => 'right brace',
-        '¥' => 'yen', '£' => 'pound', '²' => 'superscript two', '¸' => 'cedilla', '%' => 'percent', '€' => 'euro',
-        '˛' => 'ogonek', '΄' => 'tonos', '·' => 'middle dot',
+        ',' => 'comma',
+        '.' => 'full stop',
+        '/' => 'slash',
+        ';' => 'semicolon',
+        ':' => 'colon',
+        "'" => 'apostrophe',
+        '"' => 'quotation mark',
+        '[' => 'left bracket',
+        ']' => 'right bracket',
+        '\\' => 'backslash',
+        '-' => 'minus',
+        '_' => 'underscore',
+        '=' => 'equals',
+        '`' => 'backquote',
+        '+' => 'plus',
+        '*' => 'asterisk',
+        '<' => 'less-than',
+        '>' => 'greater-than',
+        '#' => 'hash',
+        '&' => 'ampersand',
+        '(' => 'left parenthesis',
+        ')' => 'right parenthesis',
+        '!' => 'exclamation mark',
+        '?' => 'question mark',
+        '$' => 'dollar',
+        '@' => 'at sign',
+        '^' => 'circumflex',
+        '~' => 'tilde',
+        '´' => 'acute accent',
+        '¨' => 'diaeresis',
+        '§' => 'section sign',
+        '½' => 'one half',
+        '°' => 'degree',
+        '¡' => 'inverted exclamation mark',
+        '«' => 'left guillemet',
+        'º' => 'ordinal o',
+        'ª' => 'ordinal a',
+        '|' => 'bar',
+        '{' => 'left brace',
+        '}' => 'right brace',
+        '¥' => 'yen',
+        '£' => 'pound',
+        '²' => 'superscript two',
+        '¸' => 'cedilla',
+        '%' => 'percent',
+        '€' => 'euro',
+        '˛' => 'ogonek',
+        '΄' => 'tonos',
+        '·' => 'middle dot',
     ];
 
     /** @var array<string, string> by key code */
@@ -46,9 +111,7 @@ final readonly class KeyNames
 
     public function of(Key|Character $key): string
     {
-        return $key instanceof Character
-            ? "“{$key->value}”"
-            : $this->names[$key->value] ?? $key->value;
+        return $key instanceof Character ? "“{$key->value}”" : $this->names[$key->value] ?? $key->value;
     }
 
     /** The same, with words for marks: for sentences, and for reading aloud. */
@@ -96,6 +159,6 @@ final readonly class KeyNames
             return 'Pad '.substr($key->value, -1);
         }
 
-        return self::NAMES[$key->value] ?? $this->layout->legend($key) ?? $key->value;
+        return self::NAMES[$key->value] ?? ($this->layout->legend($key) ?? $key->value);
     }
 }

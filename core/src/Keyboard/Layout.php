@@ -86,7 +86,14 @@ final readonly class Layout
                 }
             }
         }
-        usort($ways, static fn (KeyLevel $one, KeyLevel $other): int => [$one->symbol->isDead, $one->key->isOnNumberPad(), $one->level->value] <=> [$other->symbol->isDead, $other->key->isOnNumberPad(), $other->level->value]);
+        usort(
+            $ways,
+            static fn (KeyLevel $one, KeyLevel $other): int => [$one->symbol->isDead, $one->key->isOnNumberPad(), $one->level->value] <=> [
+                $other->symbol->isDead,
+                $other->key->isOnNumberPad(),
+                $other->level->value,
+            ],
+        );
 
         return $ways;
     }
@@ -100,7 +107,8 @@ final readonly class Layout
         }
         $shifted = $this->symbol($key, Level::Shift)->character ?? '';
         // The dotted capital of Turkish becomes a plain i and a dot of its own.
-        $isCapital = mb_strtoupper($plain->character) === $shifted || str_replace("\u{307}", '', mb_strtolower($shifted)) === $plain->character;
+        $isCapital =
+            mb_strtoupper($plain->character) === $shifted || str_replace("\u{307}", '', mb_strtolower($shifted)) === $plain->character;
 
         return $isCapital ? $shifted : $plain->character;
     }
@@ -108,9 +116,14 @@ final readonly class Layout
     /** @return array<string, string> what each key types plainly, by key code */
     public function plain(): array
     {
-        return array_filter(array_map(
-            static fn (array $symbols): string => array_key_exists(Level::Plain->value, $symbols) ? $symbols[Level::Plain->value]->character : '',
-            $this->symbols,
-        ), static fn (string $plain): bool => $plain !== '');
+        return array_filter(
+            array_map(
+                static fn (array $symbols): string => array_key_exists(Level::Plain->value, $symbols)
+                    ? $symbols[Level::Plain->value]->character
+                    : '',
+                $this->symbols,
+            ),
+            static fn (string $plain): bool => $plain !== '',
+        );
     }
 }

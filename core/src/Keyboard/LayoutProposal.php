@@ -22,7 +22,11 @@ final readonly class LayoutProposal
         $most = self::ENOUGH;
         foreach ($this->layouts as $layout) {
             $shared = array_intersect_key($layout->plain(), $told);
-            $same = array_filter($shared, static fn (string $plain, string $code): bool => mb_strtolower($told[$code]) === mb_strtolower($plain), ARRAY_FILTER_USE_BOTH);
+            $same = array_filter(
+                $shared,
+                static fn (string $plain, string $code): bool => mb_strtolower($told[$code]) === mb_strtolower($plain),
+                ARRAY_FILTER_USE_BOTH,
+            );
             $share = $shared === [] ? 0.0 : count($same) / count($shared);
             if ($share > $most || ($best === null && $share >= $most)) {
                 [$best, $most] = [$layout, $share];

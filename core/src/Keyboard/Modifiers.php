@@ -74,8 +74,6 @@ final readonly class Modifiers
     /** The opposite of {@see on()}: the system's primary key is written as `Primary`, so that it follows to other systems. */
     public function writtenFrom(System $system): self
     {
-        return $this->has($system->primary())
-            ? $this->without($system->primary())->with(Modifier::Primary)
-            : $this;
+        return $this->has($system->primary()) ? $this->without($system->primary())->with(Modifier::Primary) : $this;
     }
 }

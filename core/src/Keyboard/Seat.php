@@ -61,7 +61,7 @@ final class Seat
     public function presses(Chord $chord): array
     {
         return $chord->key instanceof Key
-            ? $this->known[$chord->modifiers->mask()][$chord->key->value] ??= [Press::of($chord->on($this->system))]
+            ? ($this->known[$chord->modifiers->mask()][$chord->key->value] ??= [Press::of($chord->on($this->system))])
             : $this->typing($chord, $chord->key);
     }
 
@@ -87,9 +87,16 @@ final class Seat
         return $made?->key instanceof Key ? $this->layout->typed($made->key, $made->modifiers, $this->system) : null;
     }
 
-    /** @return list<Symbol|null> what a key types, by level; null where it types nothing, or the layout has no AltGr to reach the level with */
+    /**
+     * @return list<Symbol|null> what a key types, by level; null where it types nothing, or the layout has no AltGr to reach the level with
+     */
     public function symbols(Key $key): array
     {
-        return array_map(fn (Level $level): ?Symbol => $this->layout->hasAltGr || ! $level->modifiers()->has(Modifier::AltGraph) ? $this->layout->symbol($key, $level) : null, Level::cases());
+        return array_map(
+            fn (Level $level): ?Symbol => $this->layout->hasAltGr || ! $level->modifiers()->has(Modifier::AltGraph)
+                ? $this->layout->symbol($key, $level)
+                : null,
+            Level::cases(),
+        );
     }
 }

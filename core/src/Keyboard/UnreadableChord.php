@@ -37,17 +37,26 @@ final class UnreadableChord extends Refusal
 
     public static function characterWithLevel(Character $character): self
     {
-        return new self("The chord for the character {$character->value} names Shift or AltGr too.", 'Leave them out: a chord by character is pressed with whatever types the character.');
+        return new self(
+            "The chord for the character {$character->value} names Shift or AltGr too.",
+            'Leave them out: a chord by character is pressed with whatever types the character.',
+        );
     }
 
     public static function onlyByPosition(Character $character): self
     {
-        return new self("This application's key file names keys by where they are, and cannot say \"whatever types {$character->value}\".", 'Choose a key instead.');
+        return new self(
+            "This application's key file names keys by where they are, and cannot say \"whatever types {$character->value}\".",
+            'Choose a key instead.',
+        );
     }
 
     public static function onlyByCharacter(Key $key): self
     {
-        return new self("This application's key file names keys by what they type, and cannot say \"the key {$key->value}\" whatever it types.", 'Choose the character instead.');
+        return new self(
+            "This application's key file names keys by what they type, and cannot say \"the key {$key->value}\" whatever it types.",
+            'Choose the character instead.',
+        );
     }
 
     public static function onlyTap(): self
@@ -58,12 +67,20 @@ final class UnreadableChord extends Refusal
     /** @param  list<string>  $names */
     public static function ambiguous(string $text, string $part, int $offset, array $names): self
     {
-        return new self("\"{$part}\" in the chord \"{$text}\" can be more than one key: ".implode(' or ', $names).'.', 'Write the one that is meant.', self::at($offset));
+        return new self(
+            "\"{$part}\" in the chord \"{$text}\" can be more than one key: ".implode(' or ', $names).'.',
+            'Write the one that is meant.',
+            self::at($offset),
+        );
     }
 
     public static function typedOnlyWith(string $text, string $part, int $offset, string $how): self
     {
-        return new self("\"{$part}\" in the chord \"{$text}\" is no key of this layout; it is typed with {$how}.", "Write {$how}, or '{$part}' for the character wherever it is typed.", self::at($offset));
+        return new self(
+            "\"{$part}\" in the chord \"{$text}\" is no key of this layout; it is typed with {$how}.",
+            "Write {$how}, or '{$part}' for the character wherever it is typed.",
+            self::at($offset),
+        );
     }
 
     /** @param  string  $spelling the chord as the key file has it */

@@ -31,7 +31,12 @@ final readonly class Binding
     /** @return array{chord: string, command: string, context: string, gesture: string} */
     public function toData(): array
     {
-        return ['chord' => $this->chord->id(), 'command' => $this->command, 'context' => $this->context, 'gesture' => $this->gesture->value];
+        return [
+            'chord' => $this->chord->id(),
+            'command' => $this->command,
+            'context' => $this->context,
+            'gesture' => $this->gesture->value,
+        ];
     }
 
     /** Two bindings with the same id say the same thing. */

@@ -85,7 +85,10 @@ final class Bindings implements Countable, IteratorAggregate
     public function ofCommand(string $command): array
     {
         if ($this->byCommand === null && $this->made === null && $this->make === null) {
-            return array_map(Binding::fromData(...), array_values(array_filter($this->data, static fn (array $one): bool => $one['command'] === $command)));
+            return array_map(
+                Binding::fromData(...),
+                array_values(array_filter($this->data, static fn (array $one): bool => $one['command'] === $command)),
+            );
         }
 
         return ($this->byCommand ??= $this->sorted())[$command] ?? [];
@@ -147,10 +150,12 @@ final class Bindings implements Countable, IteratorAggregate
     {
         $here = array_count_values($this->ids());
 
-        return array_values(array_filter($other->all(), static function (Binding $binding) use (&$here): bool {
-            $here[$binding->id()] = ($here[$binding->id()] ?? 0) - 1;
+        return array_values(
+            array_filter($other->all(), static function (Binding $binding) use (&$here): bool {
+                $here[$binding->id()] = ($here[$binding->id()] ?? 0) - 1;
 
-            return $here[$binding->id()] < 0;
-        }));
+                return $here[$binding->id()] < 0;
+            }),
+        );
     }
 }

@@ -24,24 +24,37 @@ final readonly class Comparison
             }
         }
 
-        return new self(array_values(array_map(static function (array $side): CommandDifference {
-            $any = [...$side['before'], ...$side['after']][0];
+        return new self(
+            array_values(
+                array_map(static function (array $side): CommandDifference {
+                    $any = [...$side['before'], ...$side['after']][0];
 
-            return new CommandDifference($any->command, $any->context, $side['before'], $side['after']);
-        }, $sides)));
+                    return new CommandDifference($any->command, $any->context, $side['before'], $side['after']);
+                }, $sides),
+            ),
+        );
     }
 
     /** Only what concerns one context, one command, or both; null for all. */
     public function only(?string $context, ?string $command): self
     {
-        return new self(array_values(array_filter(
-            $this->differences,
-            static fn (CommandDifference $one): bool => ($context === null || $one->context === $context) && ($command === null || $one->command === $command),
-        )));
+        return new self(
+            array_values(
+                array_filter(
+                    $this->differences,
+                    static fn (CommandDifference $one): bool => ($context === null || $one->context === $context) &&
+                        ($command === null || $one->command === $command),
+                ),
+            ),
+        );
     }
 
     public function change(): Change
     {
-        return array_reduce($this->differences, static fn (Change $all, CommandDifference $one): Change => $all->removing(...$one->before)->adding(...$one->after), Change::none());
+        return array_reduce(
+            $this->differences,
+            static fn (Change $all, CommandDifference $one): Change => $all->removing(...$one->before)->adding(...$one->after),
+            Change::none(),
+        );
     }
 }

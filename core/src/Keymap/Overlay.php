@@ -25,14 +25,26 @@ final readonly class Overlay
         $come = $change->added;
         $differences = [];
         foreach ($change->removed as $gone) {
-            $index = array_key_first(array_filter($come, static fn (Binding $one): bool => [$one->command, $one->context, $one->gesture] === [$gone->command, $gone->context, $gone->gesture]));
+            $index = array_key_first(
+                array_filter(
+                    $come,
+                    static fn (Binding $one): bool => [$one->command, $one->context, $one->gesture] === [
+                        $gone->command,
+                        $gone->context,
+                        $gone->gesture,
+                    ],
+                ),
+            );
             $differences[] = ['gone' => $gone, 'come' => $index === null ? null : $come[$index]];
             if ($index !== null) {
                 unset($come[$index]);
             }
         }
 
-        return new self([...$differences, ...array_map(static fn (Binding $one): array => ['gone' => null, 'come' => $one], array_values($come))]);
+        return new self([
+            ...$differences,
+            ...array_map(static fn (Binding $one): array => ['gone' => null, 'come' => $one], array_values($come)),
+        ]);
     }
 
     /**
@@ -61,15 +73,23 @@ final readonly class Overlay
     /** @param  list<DifferenceData>  $data */
     public static function fromData(array $data): self
     {
-        return new self(array_map(static fn (array $one): array => [
-            'gone' => $one['gone'] === null ? null : Binding::fromData($one['gone']),
-            'come' => $one['come'] === null ? null : Binding::fromData($one['come']),
-        ], $data));
+        return new self(
+            array_map(
+                static fn (array $one): array => [
+                    'gone' => $one['gone'] === null ? null : Binding::fromData($one['gone']),
+                    'come' => $one['come'] === null ? null : Binding::fromData($one['come']),
+                ],
+                $data,
+            ),
+        );
     }
 
     /** @return list<DifferenceData> */
     public function toData(): array
     {
-        return array_map(static fn (array $one): array => ['gone' => $one['gone']?->toData(), 'come' => $one['come']?->toData()], $this->differences);
+        return array_map(
+            static fn (array $one): array => ['gone' => $one['gone']?->toData(), 'come' => $one['come']?->toData()],
+            $this->differences,
+        );
     }
 }

@@ -35,8 +35,12 @@ final readonly class Offers
      * @param  array<string, Seat>  $alsoAt  by the name of its suite: where the chord must be reached too, as it is written
      * @param  array<string, LoadedKeymap>  $inFront  for the desktop, by context: the application that a chord would be taken from
      */
-    public function __construct(private array $elsewhere = [], private array $alsoAt = [], ?ReservedChords $reserved = null, private array $inFront = [])
-    {
+    public function __construct(
+        private array $elsewhere = [],
+        private array $alsoAt = [],
+        ?ReservedChords $reserved = null,
+        private array $inFront = [],
+    ) {
         $this->reserved = $reserved ?? ReservedChords::none();
     }
 
@@ -47,12 +51,20 @@ final readonly class Offers
         $ranked = [];
         foreach (CandidateChords::at($keymap->seat) as $chord) {
             $travel = $effort->of($chord);
-            if ($travel === null || ! $this->isFree($keymap, $chord, $context) || $this->isTyped($keymap, $chord, $context) || ! $this->isReachedEverywhere($keymap->seat, $chord)) {
+            if (
+                $travel === null ||
+                ! $this->isFree($keymap, $chord, $context) ||
+                $this->isTyped($keymap, $chord, $context) ||
+                ! $this->isReachedEverywhere($keymap->seat, $chord)
+            ) {
                 continue;
             }
             $ranked[] = $this->rated($keymap, $command, $chord, $travel);
         }
-        usort($ranked, static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()]);
+        usort(
+            $ranked,
+            static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()],
+        );
 
         return array_column(array_slice($ranked, 0, $most), 1);
     }
@@ -101,8 +113,7 @@ final readonly class Offers
 
     private function isTyped(LoadedKeymap $keymap, Chord $chord, string $context): bool
     {
-        return $keymap->application->contexts->get($context)->textEntry
-            && $keymap->seat->typed($chord) !== null;
+        return $keymap->application->contexts->get($context)->textEntry && $keymap->seat->typed($chord) !== null;
     }
 
     private function isElsewhere(LoadedKeymap $keymap, string $command, Chord $chord): bool

@@ -79,13 +79,23 @@ final readonly class Release
         }
         $gesture = $data['gesture'] ?? Gesture::Tap->value;
 
-        return new Binding(Chord::parse($data['chord']), $data['command'], $data['context'], Gesture::tryFrom(is_string($gesture) ? $gesture : '') ?? throw UnreadablePreset::broken("{$where}/gesture", 'tap or hold'));
+        return new Binding(
+            Chord::parse($data['chord']),
+            $data['command'],
+            $data['context'],
+            Gesture::tryFrom(is_string($gesture) ? $gesture : '') ?? throw UnreadablePreset::broken("{$where}/gesture", 'tap or hold'),
+        );
     }
 
-    /** @return array{format: string, keymaps: array<string, list<array{chord: string, command: string, context: string, gesture: string}>>} */
+    /**
+     * @return array{format: string, keymaps: array<string, list<array{chord: string, command: string, context: string, gesture: string}>>}
+     */
     public function toData(): array
     {
-        return ['format' => self::FORMAT, 'keymaps' => array_map(static fn (Bindings $bindings): array => $bindings->toData(), $this->keymaps)];
+        return [
+            'format' => self::FORMAT,
+            'keymaps' => array_map(static fn (Bindings $bindings): array => $bindings->toData(), $this->keymaps),
+        ];
     }
 
     /** SHA-256 over the canonical JSON (RFC 8785) of {@see toData()}, in lower-case hex. */

@@ -16,7 +16,10 @@ final class UnreadablePreset extends Refusal
 
     public static function otherFormat(string $wanted): self
     {
-        return new self("A preset has the member \"format\" with the value \"{$wanted}\"; this text has not.", 'Export the preset once more, or name the application whose key file it is.');
+        return new self(
+            "A preset has the member \"format\" with the value \"{$wanted}\"; this text has not.",
+            'Export the preset once more, or name the application whose key file it is.',
+        );
     }
 
     public static function broken(string $where, string $wanted): self

@@ -38,14 +38,20 @@ final class ReachJudge
      */
     public function isPlain(Chord $chord, Press $press): bool
     {
-        return $chord->key instanceof Key && ($this->plain[$press->id] ??= $this->seat->board->has($chord->key) && ! $this->reserved->has($press, $this->seat->system)
-            && ($this->seat->system === System::MacOs || ! $this->mayTypeWithAltGr($chord->modifiers)));
+        return $chord->key instanceof Key &&
+            ($this->plain[$press->id] ??=
+                $this->seat->board->has($chord->key) &&
+                ! $this->reserved->has($press, $this->seat->system) &&
+                ($this->seat->system === System::MacOs || ! $this->mayTypeWithAltGr($chord->modifiers)));
     }
 
     /** Whether exactly AltGr is held, or what stands for it on the system, with or without Shift. */
     private function mayTypeWithAltGr(Modifiers $modifiers): bool
     {
-        return $modifiers->on($this->seat->system)->without(Modifier::Shift)->equals(Modifiers::of(Modifier::AltGraph)->on($this->seat->system));
+        return $modifiers
+            ->on($this->seat->system)
+            ->without(Modifier::Shift)
+            ->equals(Modifiers::of(Modifier::AltGraph)->on($this->seat->system));
     }
 
     private function ofKey(Chord $chord, Key $key): Reach
@@ -69,7 +75,11 @@ final class ReachJudge
 
         return $behind === null
             ? new Reach(ReachKind::NotOnBoard, "This board ({$this->seat->board->name}) has no key {$name}.")
-            : new Reach(ReachKind::OtherKeys, "This board has no key {$name} of its own; it is Fn with {$this->seat->printer()->names()->of($behind)}.", Chord::with($chord->modifiers, $behind));
+            : new Reach(
+                ReachKind::OtherKeys,
+                "This board has no key {$name} of its own; it is Fn with {$this->seat->printer()->names()->of($behind)}.",
+                Chord::with($chord->modifiers, $behind),
+            );
     }
 
     /** Where Control+Alt is AltGr, a chord with both types a character wherever the layout has one there. */
@@ -82,28 +92,51 @@ final class ReachJudge
         }
         $why = $this->seat->system === System::Windows ? 'On Windows AltGr is Ctrl and Alt together, so ' : 'With AltGr, ';
 
-        return new Reach(ReachKind::NeedsAltGr, "{$why}{$this->label($chord)} types {$character} on this layout; where text is entered the character wins.");
+        return new Reach(
+            ReachKind::NeedsAltGr,
+            "{$why}{$this->label($chord)} types {$character} on this layout; where text is entered the character wins.",
+        );
     }
 
     private function ofCharacter(Chord $chord, Character $character): Reach
     {
-        $onBoard = array_values(array_filter($this->seat->layout->ways($character), fn (KeyLevel $way): bool => $this->seat->board->has($way->key)));
+        $onBoard = array_values(
+            array_filter($this->seat->layout->ways($character), fn (KeyLevel $way): bool => $this->seat->board->has($way->key)),
+        );
         $way = $onBoard[0] ?? null;
         if ($way === null) {
-            return new Reach(ReachKind::NotOnBoard, $this->seat->layout->ways($character) === []
-                ? "No key of the layout {$this->seat->layout->name} types {$character->value}."
-                : "The layout {$this->seat->layout->name} types {$character->value} with a key that this board ({$this->seat->board->name}) does not have.");
+            return new Reach(
+                ReachKind::NotOnBoard,
+                $this->seat->layout->ways($character) === []
+                    ? "No key of the layout {$this->seat->layout->name} types {$character->value}."
+                    : "The layout {$this->seat->layout->name} types {$character->value} with a key that this board ".
+                        "({$this->seat->board->name}) does not have.",
+            );
         }
         $pressed = Chord::with($chord->modifiers->union($way->level->modifiers())->on($this->seat->system), $way->key);
         if ($way->symbol->isDead) {
-            return new Reach(ReachKind::DeadKey, "{$character->value} is a dead key on this layout ({$this->label($pressed)}): it waits for the next key and reaches no command.", $pressed);
+            return new Reach(
+                ReachKind::DeadKey,
+                "{$character->value} is a dead key on this layout ({$this->label($pressed)}): ".
+                    'it waits for the next key and reaches no command.',
+                $pressed,
+            );
         }
         $reservation = $this->reserved->find($pressed, $this->seat->system);
 
         return match (true) {
             $reservation !== null => $this->takenBySystem($pressed, $reservation),
-            $way->level === Level::Plain, $way->level === Level::Shift && mb_strtolower($character->value) !== $character->value => new Reach(ReachKind::AsWritten, "{$character->value} has a key of its own on this layout ({$this->label($pressed)}).", $pressed),
-            $way->level === Level::Shift => new Reach(ReachKind::OtherKeys, "On this layout {$character->value} is typed with {$this->label($pressed)}.", $pressed),
+            $way->level === Level::Plain,
+            $way->level === Level::Shift && mb_strtolower($character->value) !== $character->value => new Reach(
+                ReachKind::AsWritten,
+                "{$character->value} has a key of its own on this layout ({$this->label($pressed)}).",
+                $pressed,
+            ),
+            $way->level === Level::Shift => new Reach(
+                ReachKind::OtherKeys,
+                "On this layout {$character->value} is typed with {$this->label($pressed)}.",
+                $pressed,
+            ),
             default => new Reach(ReachKind::NeedsAltGr, $this->altGrSentence($character, $way, $pressed), $pressed),
         };
     }
@@ -114,7 +147,8 @@ final class ReachJudge
         $shift = $way->level === Level::ShiftAltGr ? ' and Shift' : '';
 
         return match ($this->seat->system) {
-            System::Windows => "On this layout {$character->value} needs AltGr{$shift} and {$key}. On Windows AltGr is Ctrl and Alt together, so an application sees {$this->label($pressed)}.",
+            System::Windows => "On this layout {$character->value} needs AltGr{$shift} and {$key}. ".
+                "On Windows AltGr is Ctrl and Alt together, so an application sees {$this->label($pressed)}.",
             System::MacOs => "On this layout {$character->value} needs Option{$shift} and {$key}.",
             System::Linux => "On this layout {$character->value} needs AltGr{$shift} and {$key}.",
         };

@@ -15,7 +15,10 @@ use Zebrafinch\Core\Keyboard\System;
  */
 final readonly class ReservedChords
 {
-    /** @param  array<string, array<string, array<string, ReservedChord>>>  $chords  by system, then by who takes them, then by the chord as it is held there */
+    /**
+     * @param  array<string, array<string, array<string, ReservedChord>>>  $chords  by system, then by who takes them, then by the chord as
+     *     it is held there
+     */
     private function __construct(private array $chords)
     {
     }
@@ -33,7 +36,12 @@ final readonly class ReservedChords
             foreach ($entry['systems'] as $system) {
                 foreach ($entry['chords'] as $written) {
                     $chord = Chord::parse($written)->on(System::from($system));
-                    $chords[$system][$entry['by']][$chord->id()] = new ReservedChord($chord, ReservedBy::from($entry['by']), $entry['does'], $entry['origin']);
+                    $chords[$system][$entry['by']][$chord->id()] = new ReservedChord(
+                        $chord,
+                        ReservedBy::from($entry['by']),
+                        $entry['does'],
+                        $entry['origin'],
+                    );
                 }
             }
         }

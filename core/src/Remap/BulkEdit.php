@@ -29,7 +29,10 @@ final readonly class BulkEdit
     {
         $this->keymap->application->contexts->get($context);
 
-        return $this->change($bindings, static fn (Binding $one): Binding => new Binding($one->chord, $one->command, $context, $one->gesture));
+        return $this->change(
+            $bindings,
+            static fn (Binding $one): Binding => new Binding($one->chord, $one->command, $context, $one->gesture),
+        );
     }
 
     /**
@@ -40,7 +43,10 @@ final readonly class BulkEdit
     public function copiedTo(array $bindings, string $context): Change
     {
         $this->keymap->application->contexts->get($context);
-        $copies = array_map(static fn (Binding $one): Binding => new Binding($one->chord, $one->command, $context, $one->gesture), $bindings);
+        $copies = array_map(
+            static fn (Binding $one): Binding => new Binding($one->chord, $one->command, $context, $one->gesture),
+            $bindings,
+        );
 
         return Change::none()->adding(...array_filter($copies, fn (Binding $one): bool => ! $this->keymap->bindings()->has($one)));
     }
@@ -48,13 +54,19 @@ final readonly class BulkEdit
     /** @param  string|null  $context  null for all of them */
     public function exchanged(Modifiers $one, Modifiers $other, ?string $context): Change
     {
-        $bindings = array_filter($this->keymap->bindings()->all(), static fn (Binding $binding): bool => $context === null || $binding->context === $context);
+        $bindings = array_filter(
+            $this->keymap->bindings()->all(),
+            static fn (Binding $binding): bool => $context === null || $binding->context === $context,
+        );
 
-        return $this->change(array_values($bindings), fn (Binding $binding): Binding => match (true) {
-            $this->isOnLayer($binding->chord, $one) => $binding->at($this->onLayer($binding->chord, $other)),
-            $this->isOnLayer($binding->chord, $other) => $binding->at($this->onLayer($binding->chord, $one)),
-            default => $binding,
-        });
+        return $this->change(
+            array_values($bindings),
+            fn (Binding $binding): Binding => match (true) {
+                $this->isOnLayer($binding->chord, $one) => $binding->at($this->onLayer($binding->chord, $other)),
+                $this->isOnLayer($binding->chord, $other) => $binding->at($this->onLayer($binding->chord, $one)),
+                default => $binding,
+            },
+        );
     }
 
     /** Takes every chord of a context away. */
@@ -62,7 +74,9 @@ final readonly class BulkEdit
     {
         $this->keymap->application->contexts->get($context);
 
-        return Change::none()->removing(...array_filter($this->keymap->bindings()->all(), static fn (Binding $one): bool => $one->context === $context));
+        return Change::none()->removing(
+            ...array_filter($this->keymap->bindings()->all(), static fn (Binding $one): bool => $one->context === $context),
+        );
     }
 
     /**

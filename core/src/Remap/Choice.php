@@ -10,11 +10,7 @@ use Zebrafinch\Core\Keymap\Change;
 /** One way to give a command the chord that was asked for, with what follows from it. */
 final readonly class Choice
 {
-    public function __construct(
-        public ChoiceKind $kind,
-        public string $title,
-        public Change $change,
-        public Consequences $consequences,
-    ) {
+    public function __construct(public ChoiceKind $kind, public string $title, public Change $change, public Consequences $consequences)
+    {
     }
 }

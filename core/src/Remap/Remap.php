@@ -66,7 +66,10 @@ final readonly class Remap
         $holders = $this->holders($wanted);
         $old = $this->oldBinding($wanted);
         $choices = $holders === [] ? $this->whenNobodyHoldsIt($wanted, $old) : $this->whenHeld($wanted, $holders, $old);
-        usort($choices, static fn (Choice $one, Choice $other): int => $one->consequences->raisesFault() <=> $other->consequences->raisesFault());
+        usort(
+            $choices,
+            static fn (Choice $one, Choice $other): int => $one->consequences->raisesFault() <=> $other->consequences->raisesFault(),
+        );
 
         return $choices;
     }
@@ -74,7 +77,11 @@ final readonly class Remap
     /** The way to take one chord from its command. */
     public function removal(Binding $binding): Choice
     {
-        return $this->choice(ChoiceKind::Remove, 'Remove '.$this->label($binding).' from '.$this->called($binding), Change::none()->removing($binding));
+        return $this->choice(
+            ChoiceKind::Remove,
+            'Remove '.$this->label($binding).' from '.$this->called($binding),
+            Change::none()->removing($binding),
+        );
     }
 
     /** @return list<Choice> */
@@ -85,8 +92,16 @@ final readonly class Remap
         }
 
         return [
-            $this->choice(ChoiceKind::AddBeside, "Add {$this->label($wanted)} beside {$this->label($old)}", Change::none()->adding($wanted)),
-            $this->choice(ChoiceKind::Replace, "Use {$this->label($wanted)} instead of {$this->label($old)}", Change::none()->removing($old)->adding($wanted)),
+            $this->choice(
+                ChoiceKind::AddBeside,
+                "Add {$this->label($wanted)} beside {$this->label($old)}",
+                Change::none()->adding($wanted),
+            ),
+            $this->choice(
+                ChoiceKind::Replace,
+                "Use {$this->label($wanted)} instead of {$this->label($old)}",
+                Change::none()->removing($old)->adding($wanted),
+            ),
         ];
     }
 
@@ -116,10 +131,15 @@ final readonly class Remap
     /** The chord that the command would give up: its first in the wanted context, else its first anywhere. */
     private function oldBinding(Binding $wanted): ?Binding
     {
-        $own = array_values(array_filter($this->keymap->bindings()->ofCommand($wanted->command), static fn (Binding $one): bool => $one->id() !== $wanted->id()));
+        $own = array_values(
+            array_filter(
+                $this->keymap->bindings()->ofCommand($wanted->command),
+                static fn (Binding $one): bool => $one->id() !== $wanted->id(),
+            ),
+        );
         $inContext = array_values(array_filter($own, static fn (Binding $one): bool => $one->context === $wanted->context));
 
-        return $inContext[0] ?? $own[0] ?? null;
+        return $inContext[0] ?? ($own[0] ?? null);
     }
 
     private function choice(ChoiceKind $kind, string $title, Change $change): Choice

@@ -12,11 +12,8 @@ final readonly class InstalledFile
      * @param  string|null  $reported  SHA-256 of the file as the workstation last reported it; null when there is none
      * @param  bool  $isNewest  whether what was handed over is the newest release of its preset and nothing is on its way
      */
-    public function __construct(
-        public ?string $written,
-        public ?string $reported,
-        public bool $isNewest,
-    ) {
+    public function __construct(public ?string $written, public ?string $reported, public bool $isNewest)
+    {
     }
 
     public function standing(): Standing

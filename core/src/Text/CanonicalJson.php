@@ -21,7 +21,10 @@ final readonly class CanonicalJson
             is_array($value) && array_is_list($value) => '['.implode(',', array_map(self::of(...), $value)).']',
             is_array($value) => self::object($value),
             is_float($value) => self::number($value),
-            is_scalar($value), $value === null => json_encode($value, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_LINE_TERMINATORS | JSON_THROW_ON_ERROR),
+            is_scalar($value), $value === null => json_encode(
+                $value,
+                JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_LINE_TERMINATORS | JSON_THROW_ON_ERROR,
+            ),
             default => throw new JsonException('Only plain values can be written as JSON; found '.get_debug_type($value).'.'),
         };
     }
@@ -38,7 +41,9 @@ final readonly class CanonicalJson
         $names = array_map(strval(...), array_keys($members));
         usort($names, static fn (string $one, string $other): int => strcmp(self::utf16($one), self::utf16($other)));
 
-        return '{'.implode(',', array_map(static fn (string $name): string => self::of($name).':'.self::of($members[$name]), $names)).'}';
+        return '{'.
+            implode(',', array_map(static fn (string $name): string => self::of($name).':'.self::of($members[$name]), $names)).
+            '}';
     }
 
     /** RFC 8785 sorts names by their UTF-16 code units. */
@@ -61,12 +66,13 @@ final readonly class CanonicalJson
         $digits = str_replace(['-', '.'], '', $mantissa);
         $point = (int) $exponent + 1;
 
-        return $sign.match (true) {
-            $point > 21 || $point < -5 => self::scientific($digits, $point - 1),
-            $point <= 0 => '0.'.str_repeat('0', -$point).$digits,
-            $point >= strlen($digits) => str_pad($digits, $point, '0'),
-            default => substr($digits, 0, $point).'.'.substr($digits, $point),
-        };
+        return $sign.
+            match (true) {
+                $point > 21 || $point < -5 => self::scientific($digits, $point - 1),
+                $point <= 0 => '0.'.str_repeat('0', -$point).$digits,
+                $point >= strlen($digits) => str_pad($digits, $point, '0'),
+                default => substr($digits, 0, $point).'.'.substr($digits, $point),
+            };
     }
 
     private static function scientific(string $digits, int $exponent): string

@@ -34,7 +34,7 @@ final readonly class TravelCheck
             if ($reach->kind === ReachKind::AsWritten) {
                 continue;
             }
-            $replacement = $reach->kind->arrives() ? null : ($this->free->for($with, $binding->command, $binding->context, 1)[0] ?? null);
+            $replacement = $reach->kind->arrives() ? null : $this->free->for($with, $binding->command, $binding->context, 1)[0] ?? null;
             if ($replacement !== null) {
                 $with = $with->after(Change::none()->removing($binding)->adding($binding->at($replacement->chord)));
             }
@@ -56,8 +56,13 @@ final readonly class TravelCheck
     {
         $judge = new ReachJudge($there->seat, $this->reserved);
 
-        return array_values(array_filter($keymap->bindings()->all(), static fn (Binding $one): bool => $judge->of($one->chord)->kind === ReachKind::AsWritten
-            && $keymap->seat->printer()->names()->of($one->chord->key) !== $there->seat->printer()->names()->of($one->chord->key)));
+        return array_values(
+            array_filter(
+                $keymap->bindings()->all(),
+                static fn (Binding $one): bool => $judge->of($one->chord)->kind === ReachKind::AsWritten &&
+                    $keymap->seat->printer()->names()->of($one->chord->key) !== $there->seat->printer()->names()->of($one->chord->key),
+            ),
+        );
     }
 
     /**

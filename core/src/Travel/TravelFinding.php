@@ -11,7 +11,10 @@ use Zebrafinch\Core\Reach\Reach;
 /** A binding that another keyboard loses or moves. */
 final readonly class TravelFinding
 {
-    /** @param  Offer|null  $replacement  the best chord that the other keyboard has free for it; null where there is none, or nothing is lost */
+    /**
+     * @param  Offer|null  $replacement  the best chord that the other keyboard has free for it; null where there is none, or nothing is
+     *     lost
+     */
     public function __construct(public Binding $binding, public Reach $reach, public ?Offer $replacement)
     {
     }

@@ -12,7 +12,11 @@ final class UnreadableUsage extends Refusal
     /** @param  list<string>  $columns */
     public static function header(array $columns): self
     {
-        return new self('This is no usage log: its first line must be '.implode(',', $columns).'.', 'Choose the log that an application or workstation wrote.', 'line 1');
+        return new self(
+            'This is no usage log: its first line must be '.implode(',', $columns).'.',
+            'Choose the log that an application or workstation wrote.',
+            'line 1',
+        );
     }
 
     public static function row(int $line, string $what): self

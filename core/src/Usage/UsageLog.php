@@ -53,10 +53,16 @@ final readonly class UsageLog
                 throw UnreadableUsage::row($line, "\"{$day}\" is no day such as 2026-03-02");
             }
             if (preg_match('/^\d{1,9}$/', $key) !== 1 || preg_match('/^\d{1,9}$/', $mouse) !== 1) {
-                throw UnreadableUsage::row($line, "how often a command was used must be whole numbers, and \"{$key}\" and \"{$mouse}\" are not both");
+                throw UnreadableUsage::row(
+                    $line,
+                    "how often a command was used must be whole numbers, and \"{$key}\" and \"{$mouse}\" are not both",
+                );
             }
             $days[$day] = true;
-            $uses[$application][$command] = ($uses[$application][$command] ?? new Uses($application, $command, 0, 0))->plus((int) $key, (int) $mouse);
+            $uses[$application][$command] = ($uses[$application][$command] ?? new Uses($application, $command, 0, 0))->plus(
+                (int) $key,
+                (int) $mouse,
+            );
         }
         if ($isHeader) {
             throw UnreadableUsage::header(self::COLUMNS);
@@ -93,14 +99,29 @@ final readonly class UsageLog
     /** @return list<array{application: string, command: string, key: int, mouse: int}> */
     public function toData(): array
     {
-        return array_map(static fn (Uses $one): array => ['application' => $one->application, 'command' => $one->command, 'key' => $one->byKey, 'mouse' => $one->byMouse], $this->all());
+        return array_map(
+            static fn (Uses $one): array => [
+                'application' => $one->application,
+                'command' => $one->command,
+                'key' => $one->byKey,
+                'mouse' => $one->byMouse,
+            ],
+            $this->all(),
+        );
     }
 
     /** @return list<Uses> the most used first */
     public function all(): array
     {
         $all = array_merge(...array_values(array_map(array_values(...), $this->uses)));
-        usort($all, static fn (Uses $one, Uses $other): int => [$other->all(), $one->application, $one->command] <=> [$one->all(), $other->application, $other->command]);
+        usort(
+            $all,
+            static fn (Uses $one, Uses $other): int => [$other->all(), $one->application, $one->command] <=> [
+                $one->all(),
+                $other->application,
+                $other->command,
+            ],
+        );
 
         return $all;
     }

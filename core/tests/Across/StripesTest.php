@@ -20,7 +20,16 @@ function stripes(string $first, string $second): Stripes
         array_filter(['command' => 'plane', 'intent' => 'smooth', 'difference' => $difference]),
     ];
     $app = World::workshop();
-    $other = Zebrafinch\Core\Application\Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', Commands::of($app->commands()));
+    $other = Zebrafinch\Core\Application\Application::of(
+        'shed',
+        'Shed',
+        'tests',
+        $app->contexts,
+        $app->precedence,
+        $app->loading,
+        'none',
+        Commands::of($app->commands()),
+    );
     $intents = [
         ['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []],
         ['id' => 'smooth', 'name' => 'Smooth', 'group' => 'wood', 'synonyms' => []],
@@ -29,7 +38,11 @@ function stripes(string $first, string $second): Stripes
 
     $vocabulary = Vocabulary::fromData($intents, ['workshop' => $matches(null), 'shed' => $matches('Takes off twice as much.')]);
 
-    return new Stripes([World::loaded($first, $app), new LoadedKeymap($other, World::bindings($second), World::seat())], $vocabulary, new Importance($vocabulary));
+    return new Stripes(
+        [World::loaded($first, $app), new LoadedKeymap($other, World::bindings($second), World::seat())],
+        $vocabulary,
+        new Importance($vocabulary),
+    );
 }
 
 test('the state of a stripe', function (string $first, string $second, string $intent, StripeState $state, ?float $agreement) {
@@ -57,10 +70,32 @@ test('the overall agreement is the mean over the intents where all are wanted al
 test('what is wanted all the time weighs more, and its broken stripe comes first', function () {
     $matches = [['command' => 'saw', 'intent' => 'part'], ['command' => 'plane', 'intent' => 'smooth']];
     $app = World::workshop();
-    $other = Zebrafinch\Core\Application\Application::of('shed', 'Shed', 'tests', $app->contexts, $app->precedence, $app->loading, 'none', Commands::of($app->commands()));
-    $intent = static fn (string $id, string $frequency): array => ['id' => $id, 'name' => $id, 'group' => 'wood', 'synonyms' => [], 'frequency' => $frequency];
-    $vocabulary = Vocabulary::fromData([$intent('part', 'seldom'), $intent('smooth', 'constant')], ['workshop' => $matches, 'shed' => $matches]);
-    $of = static fn (string $here, string $there): Stripes => new Stripes([World::loaded($here, $app), new LoadedKeymap($other, World::bindings($there), World::seat())], $vocabulary, new Importance($vocabulary));
+    $other = Zebrafinch\Core\Application\Application::of(
+        'shed',
+        'Shed',
+        'tests',
+        $app->contexts,
+        $app->precedence,
+        $app->loading,
+        'none',
+        Commands::of($app->commands()),
+    );
+    $intent = static fn (string $id, string $frequency): array => [
+        'id' => $id,
+        'name' => $id,
+        'group' => 'wood',
+        'synonyms' => [],
+        'frequency' => $frequency,
+    ];
+    $vocabulary = Vocabulary::fromData(
+        [$intent('part', 'seldom'), $intent('smooth', 'constant')],
+        ['workshop' => $matches, 'shed' => $matches],
+    );
+    $of = static fn (string $here, string $there): Stripes => new Stripes(
+        [World::loaded($here, $app), new LoadedKeymap($other, World::bindings($there), World::seat())],
+        $vocabulary,
+        new Importance($vocabulary),
+    );
     $stripes = $of("desk KeyS saw\ndesk KeyP plane", "desk KeyX saw\ndesk KeyP plane");
     // 1 of 1 + 64 is broken.
     expect($stripes->overall($stripes->all()))->toEqualWithDelta(64 / 65, 1e-9);
@@ -80,7 +115,10 @@ test('a match to an intent that is not listed is refused', function () {
 test('each match of the demo names a command and an intent that exist', function () {
     $vocabulary = World::vocabulary();
     foreach ([World::cutloom(), World::faderloft()] as $application) {
-        $matched = array_filter($vocabulary->intents(), static fn ($intent): bool => $vocabulary->matchOf($application->id, $intent->id) !== null);
+        $matched = array_filter(
+            $vocabulary->intents(),
+            static fn ($intent): bool => $vocabulary->matchOf($application->id, $intent->id) !== null,
+        );
         expect(count($matched))->toBeGreaterThan(60);
         foreach ($matched as $intent) {
             expect($application->knows($vocabulary->matchOf($application->id, $intent->id)->command ?? ''))->toBeTrue($intent->id);
@@ -88,15 +126,30 @@ test('each match of the demo names a command and an intent that exist', function
     }
 });
 
-test('within one application, an intent that several commands fulfil is a stripe of its own', function (string $bindings, StripeState $state) {
+test('within one application, an intent that several commands fulfil is a stripe of its own', function (
+    string $bindings,
+    StripeState $state,
+) {
     $vocabulary = Vocabulary::fromData(
-        [['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []], ['id' => 'smooth', 'name' => 'Smooth', 'group' => 'wood', 'synonyms' => []]],
-        ['workshop' => [['command' => 'saw', 'intent' => 'part'], ['command' => 'plane', 'intent' => 'smooth'], ['command' => 'sand', 'intent' => 'smooth']]],
+        [
+            ['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []],
+            ['id' => 'smooth', 'name' => 'Smooth', 'group' => 'wood', 'synonyms' => []],
+        ],
+        [
+            'workshop' => [
+                ['command' => 'saw', 'intent' => 'part'],
+                ['command' => 'plane', 'intent' => 'smooth'],
+                ['command' => 'sand', 'intent' => 'smooth'],
+            ],
+        ],
     );
     $stripes = Stripes::within(World::loaded($bindings), $vocabulary, new Importance($vocabulary));
-    expect(array_map(static fn (Stripe $one): string => $one->intent->id, $stripes))->toBe(['smooth'])
-        ->and($stripes[0]->state)->toBe($state)
-        ->and(array_map(static fn ($cell): ?string => $cell->command?->id, $stripes[0]->cells))->toBe(['plane', 'sand']);
+    expect(array_map(static fn (Stripe $one): string => $one->intent->id, $stripes))
+        ->toBe(['smooth'])
+        ->and($stripes[0]->state)
+        ->toBe($state)
+        ->and(array_map(static fn ($cell): ?string => $cell->command?->id, $stripes[0]->cells))
+        ->toBe(['plane', 'sand']);
 })->with([
     'the same in both contexts' => ["desk KeyP plane\nshelf KeyP sand", StripeState::Whole],
     'another in each' => ["desk KeyP plane\nshelf KeyS sand", StripeState::Broken],

@@ -26,7 +26,10 @@ function toldByDocket(LoadedKeymap $keymap): array
     $found = [];
     foreach (BuiltInKinds::docket(World::reserved())->of($keymap) as $clash) {
         if ($clash->kind->name() === 'shadow') {
-            array_push($found, ...array_map(static fn (Binding $lost): string => "shadow: {$clash->bindings[0]->id()} over {$lost->id()}", $clash->losing));
+            array_push(
+                $found,
+                ...array_map(static fn (Binding $lost): string => "shadow: {$clash->bindings[0]->id()} over {$lost->id()}", $clash->losing),
+            );
         } elseif ($clash->kind->name() !== 'out-of-reach') {
             $found[] = BruteForce::told($clash->kind->name(), ...$clash->bindings);
         }
@@ -39,7 +42,9 @@ function toldByDocket(LoadedKeymap $keymap): array
 /** @return list<string> */
 function faultsOf(LoadedKeymap $keymap): array
 {
-    return array_keys(array_filter(BuiltInKinds::docket(World::reserved())->of($keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault));
+    return array_keys(
+        array_filter(BuiltInKinds::docket(World::reserved())->of($keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault),
+    );
 }
 
 test('the docket tells what an independent checker finds, on thousands of generated keymaps', function (int $from) {
@@ -57,9 +62,18 @@ test('who() gives each chord to a binding that no clash of the docket beats ther
             foreach ($keymap->application->contexts->all() as $focus) {
                 $rungs = $who->rungs($binding->chord, $binding->gesture, $focus->id);
                 $winners = array_filter($rungs, static fn (Rung $one): bool => $one->verdict === Verdict::Wins);
-                $silent = array_filter($rungs, static fn (Rung $one): bool => in_array($one->verdict, [Verdict::Typed, Verdict::Refused, Verdict::Undecided], true));
-                expect(count($winners))->toBeLessThanOrEqual(1)
-                    ->and($winners === [] ? $silent !== [] || array_filter($rungs, static fn (Rung $one): bool => $one->binding !== null) === [] : $silent === [])->toBeTrue("keymap {$number} {$focus->id} {$binding->id()}");
+                $silent = array_filter(
+                    $rungs,
+                    static fn (Rung $one): bool => in_array($one->verdict, [Verdict::Typed, Verdict::Refused, Verdict::Undecided], true),
+                );
+                expect(count($winners))
+                    ->toBeLessThanOrEqual(1)
+                    ->and(
+                        $winners === []
+                            ? $silent !== [] || array_filter($rungs, static fn (Rung $one): bool => $one->binding !== null) === []
+                            : $silent === [],
+                    )
+                    ->toBeTrue("keymap {$number} {$focus->id} {$binding->id()}");
             }
         }
     }
@@ -72,8 +86,10 @@ test('a change is judged from the presses it touches as it would be from the who
         $change = Change::none()->removing($all[0])->adding($all[1]->at($all[0]->chord));
         $after = $keymap->after($change);
         $afresh = new LoadedKeymap($keymap->application, $change->applyTo($keymap->bindings()), $keymap->seat);
-        expect(toldByDocket($after))->toBe(toldByDocket($afresh), "keymap {$number}")
-            ->and($after->bindings()->ids())->toBe($afresh->bindings()->ids());
+        expect(toldByDocket($after))
+            ->toBe(toldByDocket($afresh), "keymap {$number}")
+            ->and($after->bindings()->ids())
+            ->toBe($afresh->bindings()->ids());
     }
 });
 
@@ -97,19 +113,35 @@ function cheapestByTryingAll(LoadedKeymap $keymap, Alternatives $alternatives, i
     $best = INF;
     $combinations = [[]];
     foreach ($options as $choices) {
-        $combinations = array_merge(...array_map(static fn (array $done): array => array_map(static fn (Alternative|bool $one): array => [...$done, $one], $choices), $combinations));
+        $combinations = array_merge(
+            ...array_map(
+                static fn (array $done): array => array_map(static fn (Alternative|bool $one): array => [...$done, $one], $choices),
+                $combinations,
+            ),
+        );
     }
     foreach ($combinations as $combination) {
         $change = Change::none();
         $cost = 0.0;
         $come = [];
         foreach ($combination as $at => $choice) {
-            $staying = array_values(array_filter($on, static fn (Binding $one, int $other): bool => $combination[$other] === true && $one->chord->equals($on[$at]->chord), ARRAY_FILTER_USE_BOTH));
+            $staying = array_values(
+                array_filter(
+                    $on,
+                    static fn (Binding $one, int $other): bool => $combination[$other] === true && $one->chord->equals($on[$at]->chord),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
             $change = $choice === true ? $change : $change->removing($on[$at]);
             $cost += $choice === true ? 0.0 : ($choice === false ? $price->ofDropping($on[$at], $staying) : $price->ofChanging($choice));
             if ($choice instanceof Alternative) {
                 $change = $change->adding($choice->binding);
-                $come[] = $choice->binding->context.' '.$choice->binding->chord->id().' '.($keymap->application->tellsHold ? $choice->binding->gesture->value : '');
+                $come[] =
+                    $choice->binding->context.
+                    ' '.
+                    $choice->binding->chord->id().
+                    ' '.
+                    ($keymap->application->tellsHold ? $choice->binding->gesture->value : '');
             }
         }
         // Two commands that both move to one place are not two repairs.
@@ -128,12 +160,17 @@ test('Settle all leaves no fault and costs as little as trying everything, on sm
         $keymap = RandomKits::keymap($number, 6);
         $faults = faultsOf($keymap);
         $settlement = SettleAll::of($keymap, BuiltInKinds::docket(World::reserved()), $free, 2);
-        expect(faultsOf($keymap->after($settlement->change())))->toBe([], "keymap {$number}")
-            ->and($settlement->bound)->toBeLessThanOrEqual($settlement->cost + 1e-9);
+        expect(faultsOf($keymap->after($settlement->change())))
+            ->toBe([], "keymap {$number}")
+            ->and($settlement->bound)
+            ->toBeLessThanOrEqual($settlement->cost + 1e-9);
         $cheapest = $faults === [] ? 0.0 : cheapestByTryingAll($keymap, new Alternatives($free), 2);
         if ($cheapest !== null) {
             $compared++;
-            expect($settlement->cost)->toEqualWithDelta($cheapest, 1e-6, "keymap {$number}")->and($settlement->isCheapest())->toBeTrue();
+            expect($settlement->cost)
+                ->toEqualWithDelta($cheapest, 1e-6, "keymap {$number}")
+                ->and($settlement->isCheapest())
+                ->toBeTrue();
         }
     }
     expect($compared)->toBeGreaterThan(80);

@@ -61,7 +61,12 @@ final readonly class BruteForce
             $steps = $this->steps($focus);
             foreach ($loaded as $one) {
                 foreach ($loaded as $other) {
-                    if ($one === $other || $one->command === $other->command || $this->slot($one) !== $this->slot($other) || ! isset($steps[$one->context], $steps[$other->context])) {
+                    if (
+                        $one === $other ||
+                        $one->command === $other->command ||
+                        $this->slot($one) !== $this->slot($other) ||
+                        ! isset($steps[$one->context], $steps[$other->context])
+                    ) {
                         continue;
                     }
                     if ($steps[$one->context] === $steps[$other->context]) {
@@ -104,8 +109,16 @@ final readonly class BruteForce
         }
         $found = [];
         foreach ($this->keymap->bindings() as $tap) {
-            $together = array_filter(array_keys($this->contexts), fn (string $focus): bool => isset($this->steps($focus)[$tap->context], $this->steps($focus)[$hold->context]));
-            if ($tap->gesture === Gesture::Tap && $tap->chord->equals($hold->chord) && $together !== [] && in_array(CommandTrait::Repeats, $this->keymap->application->command($tap->command)->traits, true)) {
+            $together = array_filter(
+                array_keys($this->contexts),
+                fn (string $focus): bool => isset($this->steps($focus)[$tap->context], $this->steps($focus)[$hold->context]),
+            );
+            if (
+                $tap->gesture === Gesture::Tap &&
+                $tap->chord->equals($hold->chord) &&
+                $together !== [] &&
+                in_array(CommandTrait::Repeats, $this->keymap->application->command($tap->command)->traits, true)
+            ) {
                 $found[] = self::told('tap-hold', $tap, $hold);
             }
         }
@@ -126,16 +139,28 @@ final readonly class BruteForce
             }
         }
 
-        return array_values($this->keymap->application->loading === LoadingRule::RefuseFile ? array_filter($memory, fn (Binding $one, string $slot): bool => count(array_filter(
-            $this->keymap->bindings()->all(), fn (Binding $other): bool => $this->slot($other).' '.$other->context === $slot,
-        )) === 1, ARRAY_FILTER_USE_BOTH) : $memory);
+        return array_values(
+            $this->keymap->application->loading === LoadingRule::RefuseFile
+                ? array_filter(
+                    $memory,
+                    fn (Binding $one, string $slot): bool => count(
+                        array_filter(
+                            $this->keymap->bindings()->all(),
+                            fn (Binding $other): bool => $this->slot($other).' '.$other->context === $slot,
+                        ),
+                    ) === 1,
+                    ARRAY_FILTER_USE_BOTH,
+                )
+                : $memory,
+        );
     }
 
     /** @param  array<string, int>  $steps */
     private function isBefore(Binding $one, Binding $other, array $steps): bool
     {
-        $jumps = fn (Binding $binding): bool => $binding->context === 'everywhere'
-            && ($this->keymap->application->precedence === Precedence::EverywhereFirst || $this->keymap->application->isAskedFirst($binding->command));
+        $jumps = fn (Binding $binding): bool => $binding->context === 'everywhere' &&
+            ($this->keymap->application->precedence === Precedence::EverywhereFirst ||
+                $this->keymap->application->isAskedFirst($binding->command));
 
         return match (true) {
             $jumps($one) => true,

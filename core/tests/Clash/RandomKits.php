@@ -29,16 +29,42 @@ final readonly class RandomKits
     {
         mt_srand($number);
         $contexts = self::contexts();
-        $commands = array_map(static fn (int $id): Command => new Command("c{$id}", "Command {$id}", [], 'Does it', 'everywhere', array_values(array_filter([
-            mt_rand(0, 2) === 0 ? CommandTrait::Repeats : null, mt_rand(0, 2) === 0 ? CommandTrait::CanBeHeld : null,
-        ]))), range(0, 5));
+        $commands = array_map(
+            static fn (int $id): Command => new Command(
+                "c{$id}",
+                "Command {$id}",
+                [],
+                'Does it',
+                'everywhere',
+                array_values(
+                    array_filter([
+                        mt_rand(0, 2) === 0 ? CommandTrait::Repeats : null,
+                        mt_rand(0, 2) === 0 ? CommandTrait::CanBeHeld : null,
+                    ]),
+                ),
+            ),
+            range(0, 5),
+        );
         $application = Application::of(
-            "made-{$number}", 'Made', 'tests', ContextTree::of(...$contexts), mt_rand(0, 2) === 0 ? Precedence::EverywhereFirst : Precedence::DeeperFirst,
-            LoadingRule::cases()[mt_rand(0, 2)], 'none', Commands::of($commands), mt_rand(0, 1) === 0, everywhereFirstFor: mt_rand(0, 1) === 0 ? ['c1', 'c2'] : [],
+            "made-{$number}",
+            'Made',
+            'tests',
+            ContextTree::of(...$contexts),
+            mt_rand(0, 2) === 0 ? Precedence::EverywhereFirst : Precedence::DeeperFirst,
+            LoadingRule::cases()[mt_rand(0, 2)],
+            'none',
+            Commands::of($commands),
+            mt_rand(0, 1) === 0,
+            everywhereFirstFor: mt_rand(0, 1) === 0 ? ['c1', 'c2'] : [],
         );
         $bindings = [];
         for ($left = mt_rand(2, $mostBindings); $left > 0; $left--) {
-            $bindings[] = new Binding(Chord::parse(self::CHORDS[mt_rand(0, 3)]), 'c'.mt_rand(0, 5), $contexts[mt_rand(0, count($contexts) - 1)]->id, mt_rand(0, 3) === 0 ? Gesture::Hold : Gesture::Tap);
+            $bindings[] = new Binding(
+                Chord::parse(self::CHORDS[mt_rand(0, 3)]),
+                'c'.mt_rand(0, 5),
+                $contexts[mt_rand(0, count($contexts) - 1)]->id,
+                mt_rand(0, 3) === 0 ? Gesture::Hold : Gesture::Tap,
+            );
         }
 
         return new LoadedKeymap($application, Bindings::of(...$bindings), World::seat());

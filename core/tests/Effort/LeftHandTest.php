@@ -13,11 +13,14 @@ function effortOf(string $chord, string $board = 'full-ansi'): ?float
 }
 
 test('a finger at home travels nothing, one row away a pitch and the stagger', function () {
-    expect(effortOf('KeyS'))->toEqualWithDelta(0.0, 0.001)
+    expect(effortOf('KeyS'))
+        ->toEqualWithDelta(0.0, 0.001)
         // E stands a row above S and D: one pitch up, a quarter of one to the side from D.
-        ->and(effortOf('KeyE'))->toEqualWithDelta(hypot(Board::PITCH, 0.25 * Board::PITCH), 0.01)
+        ->and(effortOf('KeyE'))
+        ->toEqualWithDelta(hypot(Board::PITCH, 0.25 * Board::PITCH), 0.01)
         // G is one pitch from F.
-        ->and(effortOf('KeyG'))->toEqualWithDelta(Board::PITCH, 0.01);
+        ->and(effortOf('KeyG'))
+        ->toEqualWithDelta(Board::PITCH, 0.01);
 });
 
 test('each modifier costs a pitch, and from the third on two', function (string $chord, float $pitches) {

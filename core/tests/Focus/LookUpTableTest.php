@@ -19,7 +19,12 @@ function rungsOf(array $table, int $ladder): array
     return array_map(static function (int $rung) use ($table): string {
         ['context' => $index, 'command' => $command, 'verdict' => $verdict, 'reason' => $reason] = $table['rungs'][$rung];
 
-        return implode(' | ', [$table['contexts'][$index]['id'], $command === -1 ? '' : $table['commands'][$command]['id'], $verdict, $table['reasons'][$reason]]);
+        return implode(' | ', [
+            $table['contexts'][$index]['id'],
+            $command === -1 ? '' : $table['commands'][$command]['id'],
+            $verdict,
+            $table['reasons'][$reason],
+        ]);
     }, $table['ladders'][$ladder]);
 }
 
@@ -27,7 +32,12 @@ function rungsOf(array $table, int $ladder): array
 function rungsByRule(LoadedKeymap $keymap, Chord $chord, string $focus): array
 {
     return array_map(
-        static fn (Rung $rung): string => implode(' | ', [$rung->context->id, $rung->binding->command ?? '', $rung->verdict->value, $rung->reason]),
+        static fn (Rung $rung): string => implode(' | ', [
+            $rung->context->id,
+            $rung->binding->command ?? '',
+            $rung->verdict->value,
+            $rung->reason,
+        ]),
         (new Who($keymap))->gets($chord, Gesture::Tap, $focus)->rungs,
     );
 }
@@ -57,15 +67,29 @@ test('the table says of every press and focus what the rules say', function (Clo
 })->with([
     'Cutloom as it comes' => [fn (): LoadedKeymap => World::factory(World::cutloom())],
     'Faderloft as it comes' => [fn (): LoadedKeymap => World::factory(World::faderloft())],
-    'doubles, shadows and text' => [fn (): LoadedKeymap => World::loaded("everywhere KeyA saw\ndesk KeyA glue\ndrawer KeyA sand\ndrawer KeyA paint\nshelf KeyB saw\nnote Meta+KeyA glue")],
+    'doubles, shadows and text' => [
+        fn (): LoadedKeymap => World::loaded(
+            "everywhere KeyA saw\ndesk KeyA glue\ndrawer KeyA sand\ndrawer KeyA paint\nshelf KeyB saw\nnote Meta+KeyA glue",
+        ),
+    ],
 ]);
 
 test('a layer is free where nothing has its presses, in one context or in all', function () {
-    $table = LookUpTable::of(World::loaded("desk KeyA saw\neverywhere KeyB glue", system: System::Linux), [Modifiers::of(), Modifiers::of(Modifier::Alt)]);
+    $table = LookUpTable::of(World::loaded("desk KeyA saw\neverywhere KeyB glue", system: System::Linux), [
+        Modifiers::of(),
+        Modifiers::of(Modifier::Alt),
+    ]);
     $bindable = count(array_filter(str_split($table['uses'][0][0]), static fn (string $digit): bool => $digit !== '-'));
     [$everywhere, $desk] = [$table['uses'][0][0], $table['uses'][1][0]];
-    expect(substr_count($everywhere, '2'))->toBe(1)->and(substr_count($everywhere, '1'))->toBe(1)->and(substr_count($desk, '2'))->toBe(2)
-        ->and($table['free'][0])->toBe([$bindable - 2, $bindable])
+    expect(substr_count($everywhere, '2'))
+        ->toBe(1)
+        ->and(substr_count($everywhere, '1'))
+        ->toBe(1)
+        ->and(substr_count($desk, '2'))
+        ->toBe(2)
+        ->and($table['free'][0])
+        ->toBe([$bindable - 2, $bindable])
         // Last comes the row for all contexts together: KeyB runs in all but the text context, KeyA only under the desk.
-        ->and(substr_count($table['uses'][count($table['contexts'])][0], '1'))->toBe(2);
+        ->and(substr_count($table['uses'][count($table['contexts'])][0], '1'))
+        ->toBe(2);
 });

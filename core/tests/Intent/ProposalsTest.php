@@ -17,7 +17,14 @@ function tradeWords(): TradeWords
     return TradeWords::fromData(World::json('catalogues/words.json'));
 }
 
-/** @return array{int, int, int, int} matched commands, those of them whose first proposal is right, proposals that are sure, those of them that are right */
+/**
+ * @return array{
+ *     int,
+ *     int,
+ *     int,
+ *     int,
+ * } matched commands, those of them whose first proposal is right, proposals that are sure, those of them that are right
+ */
 function judged(Vocabulary $vocabulary, string $application, Proposals $proposals): array
 {
     $judged = [0, 0, 0, 0];
@@ -52,10 +59,13 @@ function shares(bool $othersTeach): array
 }
 
 // The right answers are the matches of the catalogues; a sure proposal for a command that has none there counts as wrong.
-test('the first proposal is right for 85 % of the matched commands and a sure one 97 % of the time, with no match known at all', function () {
-    [$first, $sure, $count] = shares(othersTeach: false);
-    expect($first)->toBeGreaterThanOrEqual(0.85)->and($sure)->toBeGreaterThanOrEqual(0.97)->and($count)->toBeGreaterThan(150);
-});
+test(
+    'the first proposal is right for 85 % of the matched commands and a sure one 97 % of the time, with no match known at all',
+    function () {
+        [$first, $sure, $count] = shares(othersTeach: false);
+        expect($first)->toBeGreaterThanOrEqual(0.85)->and($sure)->toBeGreaterThanOrEqual(0.97)->and($count)->toBeGreaterThan(150);
+    },
+);
 
 test('where other applications are matched already, they teach how commands can be called', function () {
     [$first, $sure, $count] = shares(othersTeach: true);
@@ -65,17 +75,30 @@ test('where other applications are matched already, they teach how commands can 
 function proposedFor(Command ...$commands): array
 {
     $like = World::workshop();
-    $application = Application::of('new', 'New', 'tests', $like->contexts, $like->precedence, $like->loading, 'none', Commands::of($commands));
+    $application = Application::of(
+        'new',
+        'New',
+        'tests',
+        $like->contexts,
+        $like->precedence,
+        $like->loading,
+        'none',
+        Commands::of($commands),
+    );
 
     return Proposals::from(World::vocabulary(), tradeWords(), [World::cutloom()])->for($application);
 }
 
 test('a proposal names its evidence, the strongest first', function () {
     [$proposal] = proposedFor(new Command('x', 'Mute track', ['Track', 'Mute track'], 'Silence the track', 'everywhere'));
-    expect($proposal->fits[0]->intent->id)->toBe('mute')
-        ->and($proposal->fits[0]->evidence[0])->toContain('Mute')
-        ->and($proposal->fits[0]->confidence())->toBeBetween(0.5, 1.0)
-        ->and(array_map(static fn (Fit $one): float => $one->score, $proposal->fits))->toBe(collectSorted($proposal));
+    expect($proposal->fits[0]->intent->id)
+        ->toBe('mute')
+        ->and($proposal->fits[0]->evidence[0])
+        ->toContain('Mute')
+        ->and($proposal->fits[0]->confidence())
+        ->toBeBetween(0.5, 1.0)
+        ->and(array_map(static fn (Fit $one): float => $one->score, $proposal->fits))
+        ->toBe(collectSorted($proposal));
 });
 
 /** @return list<float> */
@@ -89,7 +112,10 @@ function collectSorted(Proposal $proposal): array
 
 test('the tooltip leads where the name says nothing', function () {
     [$proposal] = proposedFor(new Command('x', 'Hush', [], 'Mute the track', 'everywhere'));
-    expect($proposal->fits[0]->intent->id)->toBe('mute')->and($proposal->isSure)->toBeFalse();
+    expect($proposal->fits[0]->intent->id)
+        ->toBe('mute')
+        ->and($proposal->isSure)
+        ->toBeFalse();
 });
 
 test('what nothing speaks for gets no proposal', function () {
@@ -102,6 +128,14 @@ test('opposites are not taken for each other', function () {
 });
 
 test('of two commands that fit an intent, the better one is proposed for it', function () {
-    [$one, $other] = proposedFor(new Command('x', 'Undo', [], 'Take the last step back', 'everywhere'), new Command('y', 'Undo history', [], 'List the last steps', 'everywhere'));
-    expect($one->fits[0]->intent->id)->toBe('undo')->and($one->isSure)->toBeTrue()->and($other->isSure)->toBeFalse();
+    [$one, $other] = proposedFor(
+        new Command('x', 'Undo', [], 'Take the last step back', 'everywhere'),
+        new Command('y', 'Undo history', [], 'List the last steps', 'everywhere'),
+    );
+    expect($one->fits[0]->intent->id)
+        ->toBe('undo')
+        ->and($one->isSure)
+        ->toBeTrue()
+        ->and($other->isSure)
+        ->toBeFalse();
 });

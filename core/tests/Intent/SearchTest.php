@@ -19,7 +19,10 @@ function searchOfTheWorld(): Search
 function found(string $typed, int $most = 3): array
 {
     return array_map(
-        static fn (Found $one): array => array_map(static fn (array $command): string => "{$command['application']} {$command['command']}", $one->commands),
+        static fn (Found $one): array => array_map(
+            static fn (array $command): string => "{$command['application']} {$command['command']}",
+            $one->commands,
+        ),
         searchOfTheWorld()->find($typed, $most),
     );
 }
@@ -27,7 +30,10 @@ function found(string $typed, int $most = 3): array
 /** @return list<array{string, string}> query and wanted command */
 function queries(): array
 {
-    $lines = array_filter(explode("\n", World::bytes('core/tests/Intent/queries.tsv')), static fn (string $line): bool => $line !== '' && $line[0] !== '#');
+    $lines = array_filter(
+        explode("\n", World::bytes('core/tests/Intent/queries.tsv')),
+        static fn (string $line): bool => $line !== '' && $line[0] !== '#',
+    );
 
     return array_map(static function (string $line): array {
         [$query, $application, $command] = explode("\t", $line);
@@ -38,8 +44,10 @@ function queries(): array
 
 test('the wanted command is among the first three answers for nine of ten queries', function () {
     $missed = array_filter(queries(), static fn (array $query): bool => ! in_array($query[1], array_merge([], ...found($query[0])), true));
-    expect(count(queries()))->toBeGreaterThanOrEqual(120)
-        ->and(count($missed) / count(queries()))->toBeLessThanOrEqual(0.1, implode('; ', array_map(implode(...), array_fill(0, count($missed), ' → '), $missed)));
+    expect(count(queries()))
+        ->toBeGreaterThanOrEqual(120)
+        ->and(count($missed) / count(queries()))
+        ->toBeLessThanOrEqual(0.1, implode('; ', array_map(implode(...), array_fill(0, count($missed), ' → '), $missed)));
 });
 
 test('the queries are what people type: half of them use words that the command does not have', function () {
@@ -53,8 +61,10 @@ test('the queries are what people type: half of them use words that the command 
 });
 
 test('the commands of one intent are one answer, in every application that has it', function () {
-    expect(found('razor')[0])->toEqualCanonicalizing(['cutloom split-at-playhead', 'faderloft divide-at-cursor'])
-        ->and(searchOfTheWorld()->find('razor', 1)[0]->intent)->toBe('split');
+    expect(found('razor')[0])
+        ->toEqualCanonicalizing(['cutloom split-at-playhead', 'faderloft divide-at-cursor'])
+        ->and(searchOfTheWorld()->find('razor', 1)[0]->intent)
+        ->toBe('split');
 });
 
 test('a search can be narrowed', function () {
@@ -83,6 +93,14 @@ test('an empty catalogue is searched without fault', function () {
 test('words fit by stem, beginning and slip', function (string $typed, string $written, bool $fits) {
     expect((new WordMatcher($typed))->fit($written, WordMatcher::stem($written)) > 0)->toBe($fits);
 })->with([
-    ['clips', 'clip', true], ['cutting', 'cut', true], ['norm', 'normalise', true], ['spilt', 'split', true], ['crosfade', 'crossfade', true],
-    ['cut', 'cue', false], ['marker', 'market', true], ['fade', 'wade', true], ['in', 'on', false], ['split', 'sprint', false],
+    ['clips', 'clip', true],
+    ['cutting', 'cut', true],
+    ['norm', 'normalise', true],
+    ['spilt', 'split', true],
+    ['crosfade', 'crossfade', true],
+    ['cut', 'cue', false],
+    ['marker', 'market', true],
+    ['fade', 'wade', true],
+    ['in', 'on', false],
+    ['split', 'sprint', false],
 ]);

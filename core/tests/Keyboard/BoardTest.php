@@ -9,7 +9,8 @@ use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Tests\World;
 
 /**
- * Left edge and width in key pitches of the keys of one row of one geometry of xkeyboard-config, whose shapes are 1 mm apart on a 19 mm grid.
+ * Left edge and width in key pitches of the keys of one row of one geometry of xkeyboard-config, whose shapes are 1 mm apart on a 19 mm
+ * grid.
  *
  * @return array<string, array{left: float, width: float}>
  */
@@ -35,15 +36,22 @@ function rowOfGeometry(string $geometryName, string $firstKey): array
     return $indexes;
 }
 
-test('keys of the writing rows sit where the geometry of xkeyboard-config puts them', function (string $board, string $geometry, string $first, array $keys) {
+test('keys of the writing rows sit where the geometry of xkeyboard-config puts them', function (
+    string $board,
+    string $geometry,
+    string $first,
+    array $keys,
+) {
     // Source: geometries "pc104" and "pc105" of xkeyboard-config (Debian xkb-data); they round widths to whole mm,
     // and "pc105" draws its left Shift 2 mm wide of a quarter pitch, hence the tolerance.
     $row = rowOfGeometry($geometry, $first);
     expect($row)->not->toBeEmpty();
     foreach ($keys as $name => $code) {
         $index = World::board($board)->position(Key::from($code));
-        expect($index?->left / Board::PITCH)->toEqualWithDelta($row[$name]['left'], 0.125, "{$code} left")
-            ->and($index?->width / Board::PITCH)->toEqualWithDelta($row[$name]['width'], 0.125, "{$code} width");
+        expect($index?->left / Board::PITCH)
+            ->toEqualWithDelta($row[$name]['left'], 0.125, "{$code} left")
+            ->and($index?->width / Board::PITCH)
+            ->toEqualWithDelta($row[$name]['width'], 0.125, "{$code} width");
     }
 })->with([
     ['full-ansi', 'pc104', 'TLDE', ['TLDE' => 'Backquote', 'AE01' => 'Digit1', 'AE12' => 'Equal', 'BKSP' => 'Backspace']],
@@ -51,7 +59,12 @@ test('keys of the writing rows sit where the geometry of xkeyboard-config puts t
     ['full-ansi', 'pc104', 'CAPS', ['CAPS' => 'CapsLock', 'AC01' => 'KeyA', 'AC11' => 'Quote', 'RTRN' => 'Enter']],
     ['full-ansi', 'pc104', 'LFSH', ['LFSH' => 'ShiftLeft', 'AB01' => 'KeyZ', 'AB10' => 'Slash', 'RTSH' => 'ShiftRight']],
     ['no-pad-iso', 'pc105', 'CAPS', ['CAPS' => 'CapsLock', 'AC01' => 'KeyA', 'AC11' => 'Quote', 'BKSL' => 'Backslash']],
-    ['full-iso', 'pc105', 'LFSH', ['LFSH' => 'ShiftLeft', 'LSGT' => 'IntlBackslash', 'AB01' => 'KeyZ', 'AB10' => 'Slash', 'RTSH' => 'ShiftRight']],
+    [
+        'full-iso',
+        'pc105',
+        'LFSH',
+        ['LFSH' => 'ShiftLeft', 'LSGT' => 'IntlBackslash', 'AB01' => 'KeyZ', 'AB10' => 'Slash', 'RTSH' => 'ShiftRight'],
+    ],
     ['laptop-iso', 'pc105', 'TAB', ['TAB' => 'Tab', 'AD01' => 'KeyQ', 'AD12' => 'BracketRight']],
 ]);
 
@@ -59,16 +72,24 @@ test('no key of any board lies over another, and all stand on the board', functi
     $board = World::board($id, $system);
     $keys = $board->keys();
     foreach ($keys as $index => $one) {
-        expect($one->left)->toBeGreaterThanOrEqual(0.0)->and($one->left + $one->width)->toBeLessThanOrEqual($board->size()['width'] + 0.01);
+        expect($one->left)
+            ->toBeGreaterThanOrEqual(0.0)
+            ->and($one->left + $one->width)
+            ->toBeLessThanOrEqual($board->size()['width'] + 0.01);
         foreach (array_slice($keys, $index + 1) as $other) {
             // An L-shaped key lacks the left of its lower half, where a neighbour stands.
             $notch = $one->notch > 0 && $other->top > $one->top ? $one->notch : 0.0;
-            $apart = $one->left + $one->width <= $other->left + 0.01 || $other->left + $other->width <= $one->left + $notch + 0.01
-                || $one->top + $one->height <= $other->top + 0.01 || $other->top + $other->height <= $one->top + 0.01;
+            $apart =
+                $one->left + $one->width <= $other->left + 0.01 ||
+                $other->left + $other->width <= $one->left + $notch + 0.01 ||
+                $one->top + $one->height <= $other->top + 0.01 ||
+                $other->top + $other->height <= $one->top + 0.01;
             expect($apart)->toBeTrue("{$one->key->value} and {$other->key->value}");
         }
     }
-})->with(World::boardIds(...))->with([System::MacOs, System::Windows]);
+})
+    ->with(World::boardIds(...))
+    ->with([System::MacOs, System::Windows]);
 
 test('a board has the keys of its size and standard', function (string $id, int $count, array $has, array $lacks) {
     $board = World::board($id, System::Windows);
@@ -90,8 +111,12 @@ test('a board has the keys of its size and standard', function (string $id, int 
 
 test('on macOS the keys beside the space bar are others', function () {
     $board = World::board('full-ansi', System::MacOs);
-    expect($board->position(Key::MetaLeft)?->left)->toBeGreaterThan($board->position(Key::AltLeft)?->left)
-        ->and($board->has(Key::ContextMenu))->toBeFalse()->and($board->has(Key::NumpadEqual))->toBeTrue();
+    expect($board->position(Key::MetaLeft)?->left)
+        ->toBeGreaterThan($board->position(Key::AltLeft)?->left)
+        ->and($board->has(Key::ContextMenu))
+        ->toBeFalse()
+        ->and($board->has(Key::NumpadEqual))
+        ->toBeTrue();
 });
 
 test('there are four sizes in three standards, each under its own name', function () {
@@ -103,22 +128,34 @@ test('there are four sizes in three standards, each under its own name', functio
 
 test('board data that cannot be used is refused with the key', function (array $change, string $says) {
     Board::fromData($change + World::json('boards/full-ansi.json'), System::Linux);
-})->with([
-    'an unknown key' => [['keys' => [['key' => 'KeyÄ', 'x' => 0, 'y' => 0]]], '"KeyÄ" in full-ansi is not a key.'],
-    'a key twice' => [['keys' => [['key' => 'KeyA', 'x' => 0, 'y' => 0], ['key' => 'KeyA', 'x' => 1, 'y' => 0]]], 'has the key KeyA twice'],
-    'no keys' => [['keys' => [], 'others' => []], 'has no keys'],
-    'an unknown key behind Fn' => [['fn' => ['Home' => 'KeyÄ']], '"KeyÄ"'],
-])->throws(InvalidBoardData::class);
+})
+    ->with([
+        'an unknown key' => [['keys' => [['key' => 'KeyÄ', 'x' => 0, 'y' => 0]]], '"KeyÄ" in full-ansi is not a key.'],
+        'a key twice' => [
+            ['keys' => [['key' => 'KeyA', 'x' => 0, 'y' => 0], ['key' => 'KeyA', 'x' => 1, 'y' => 0]]],
+            'has the key KeyA twice',
+        ],
+        'no keys' => [['keys' => [], 'others' => []], 'has no keys'],
+        'an unknown key behind Fn' => [['fn' => ['Home' => 'KeyÄ']], '"KeyÄ"'],
+    ])
+    ->throws(InvalidBoardData::class);
 
 test('neighbouring keys are one pitch apart', function () {
     $board = World::board();
-    expect($board->position(Key::KeyD)?->distanceTo($board->position(Key::KeyF) ?? throw new LogicException))->toEqualWithDelta(19.05, 0.001);
+    expect($board->position(Key::KeyD)?->distanceTo($board->position(Key::KeyF) ?? throw new LogicException()))->toEqualWithDelta(
+        19.05,
+        0.001,
+    );
 });
 
 test('the board files are what their tool writes', function () {
     $folder = sys_get_temp_dir().'/boards-'.bin2hex(random_bytes(6));
     mkdir($folder);
-    exec(escapeshellarg(PHP_BINARY).' '.escapeshellarg(World::path('tools/make-boards.php')).' '.escapeshellarg($folder), $output, $code);
+    exec(
+        escapeshellarg(PHP_BINARY).' '.escapeshellarg(World::path('tools/make-boards.php')).' '.escapeshellarg($folder),
+        $output,
+        $code,
+    );
     $written = array_map(basename(...), glob("{$folder}/*.json") ?: []);
     expect($code)->toBe(0)->and($written)->toHaveCount(12);
     foreach ($written as $file) {
@@ -131,8 +168,12 @@ test('the board files are what their tool writes', function () {
 test('Fn gives the keys that a laptop lacks, and no key that it has', function () {
     $mac = World::seat(System::MacOs, 'laptop-iso', 'french')->board;
     $other = World::seat(System::Linux, 'laptop-iso', 'french')->board;
-    expect($mac->withFn(Key::ArrowLeft))->toBe(Key::Home)
-        ->and($mac->withFn(Key::Backspace))->toBe(Key::Delete)
-        ->and($other->withFn(Key::Backspace))->toBeNull()
-        ->and($mac->withFn(Key::KeyS))->toBeNull();
+    expect($mac->withFn(Key::ArrowLeft))
+        ->toBe(Key::Home)
+        ->and($mac->withFn(Key::Backspace))
+        ->toBe(Key::Delete)
+        ->and($other->withFn(Key::Backspace))
+        ->toBeNull()
+        ->and($mac->withFn(Key::KeyS))
+        ->toBeNull();
 });

@@ -50,8 +50,15 @@ test('a chord by character is written between apostrophes, whatever the characte
     expect($chord->key)->toBeInstanceOf(Character::class)->and($chord->id())->toBe($text);
 })->with(["'<'", "Primary+'+'", "Primary+Alt+'é'", "Control+'''", "'🙂'"]);
 
-test('a chord by character is pressed with whatever types it here', function (string $layout, System $system, string $chord, array $presses) {
-    expect(array_map(static fn (Press $press): string => $press->id, World::seat($system, 'full-iso', $layout)->presses(Chord::parse($chord))))->toBe($presses);
+test('a chord by character is pressed with whatever types it here', function (
+    string $layout,
+    System $system,
+    string $chord,
+    array $presses,
+) {
+    expect(
+        array_map(static fn (Press $press): string => $press->id, World::seat($system, 'full-iso', $layout)->presses(Chord::parse($chord))),
+    )->toBe($presses);
 })->with([
     'shifted in the US' => ['us', System::Linux, "'<'", ['IntlBackslash', 'Shift+Comma']],
     'its own key in Germany' => ['german', System::Windows, "'<'", ['IntlBackslash']],
@@ -68,24 +75,28 @@ test('primary is command on macOS and control elsewhere', function (System $syst
 
 test('what is pressed is written so that it follows to other systems', function () {
     $control = Modifiers::of(Modifier::Control);
-    expect(Chord::pressed(Key::KeyB, $control, System::Linux)->id())->toBe('Primary+KeyB')
-        ->and(Chord::pressed(Key::KeyB, $control, System::MacOs)->id())->toBe('Control+KeyB');
+    expect(Chord::pressed(Key::KeyB, $control, System::Linux)->id())
+        ->toBe('Primary+KeyB')
+        ->and(Chord::pressed(Key::KeyB, $control, System::MacOs)->id())
+        ->toBe('Control+KeyB');
 });
 
 test('a chord is printed as its system prints it', function (System $system, string $label, string $spoken) {
     $printer = World::seat($system)->printer();
     $chord = Chord::parse('Primary+Control+Alt+Shift+KeyB');
     expect($printer->label($chord))->toBe($label)->and($printer->spoken($chord))->toBe($spoken);
-})->with([
-    [System::MacOs, '⌃⌥⇧⌘B', 'Control Option Shift Command B'],
-    [System::Windows, 'Ctrl+Alt+Shift+B', 'Ctrl Alt Shift B'],
-]);
+})->with([[System::MacOs, '⌃⌥⇧⌘B', 'Control Option Shift Command B'], [System::Windows, 'Ctrl+Alt+Shift+B', 'Ctrl Alt Shift B']]);
 
 test('keys that type nothing and keys of the number pad have names of their own', function () {
     $printer = new ChordPrinter(World::seat()->layout, System::Linux);
-    expect($printer->label(Chord::of(Key::ArrowLeft, Modifier::Shift)))->toBe('Shift+Left')
-        ->and($printer->label(Chord::of(Key::Numpad7)))->toBe('Pad 7')
-        ->and($printer->label(Chord::of(Key::Backquote)))->toBe('`')
-        ->and($printer->inSentence(Chord::of(Key::Comma, Modifier::Shift)))->toBe('Shift comma')
-        ->and($printer->spoken(Chord::of(Key::Comma)))->toBe('comma');
+    expect($printer->label(Chord::of(Key::ArrowLeft, Modifier::Shift)))
+        ->toBe('Shift+Left')
+        ->and($printer->label(Chord::of(Key::Numpad7)))
+        ->toBe('Pad 7')
+        ->and($printer->label(Chord::of(Key::Backquote)))
+        ->toBe('`')
+        ->and($printer->inSentence(Chord::of(Key::Comma, Modifier::Shift)))
+        ->toBe('Shift comma')
+        ->and($printer->spoken(Chord::of(Key::Comma)))
+        ->toBe('comma');
 });

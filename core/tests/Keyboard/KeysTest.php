@@ -11,7 +11,8 @@ use Zebrafinch\Core\Keyboard\Key;
  */
 function usagesOfKeyboardPage(): array
 {
-    $page = preg_match('/^HUT 07 .*?\n(.*?)^(?!\t)/ms', (string) file_get_contents('/usr/share/misc/usb.ids'), $found) === 1 ? $found[1] : '';
+    $page =
+        preg_match('/^HUT 07 .*?\n(.*?)^(?!\t)/ms', (string) file_get_contents('/usr/share/misc/usb.ids'), $found) === 1 ? $found[1] : '';
     preg_match_all('/^\t([0-9a-f]{3})\s+(.+)$/m', $page, $rows, PREG_SET_ORDER);
 
     return array_column(array_map(static fn (array $row): array => [hexdec($row[1]), $row[2]], $rows), 1, 0);
@@ -27,20 +28,54 @@ test('each key has the usage number that the HID Usage Tables give it', function
         return;
     }
     $words = [
-        'Minus' => '- and _', 'Equal' => '= and +', 'BracketLeft' => '[ and {', 'BracketRight' => '] and }', 'Semicolon' => '; and :',
-        'Quote' => '´ and "', 'Backquote' => '` and ~', 'Comma' => ', and <', 'Period' => '. and >', 'Slash' => '/ and ?', 'Backslash' => '\\ and | (Backslash and Bar)',
-        'IntlBackslash' => '\\ and | (Backslash and Bar, UK and Non-US', 'Enter' => 'Return (Enter)', 'Backspace' => 'Delete (Backspace)', 'Space' => 'Space Bar',
-        'CapsLock' => 'Caps Lock', 'PageUp' => 'Page Up', 'PageDown' => 'Page Down', 'PrintScreen' => 'Print Screen', 'ScrollLock' => 'Scroll Lock',
-        'Delete' => 'Delete', 'NumLock' => 'Num Lock', 'ContextMenu' => 'Keyboard Application', 'NumpadDivide' => 'Keypad /', 'NumpadMultiply' => 'Keypad *',
-        'NumpadSubtract' => 'Keypad -', 'NumpadAdd' => 'Keypad +', 'NumpadEnter' => 'Keypad Enter', 'NumpadDecimal' => 'Keypad .', 'NumpadEqual' => 'Keypad =',
-        'NumpadComma' => 'Keypad Comma', 'IntlRo' => 'International 1', 'KanaMode' => 'International 2', 'IntlYen' => 'International 3', 'Convert' => 'International 4',
-        'NonConvert' => 'International 5', 'Lang1' => 'LANG 1', 'Lang2' => 'LANG 2', 'MetaLeft' => 'GUI Left', 'MetaRight' => 'GUI Right',
+        'Minus' => '- and _',
+        'Equal' => '= and +',
+        'BracketLeft' => '[ and {',
+        'BracketRight' => '] and }',
+        'Semicolon' => '; and :',
+        'Quote' => '´ and "',
+        'Backquote' => '` and ~',
+        'Comma' => ', and <',
+        'Period' => '. and >',
+        'Slash' => '/ and ?',
+        'Backslash' => '\\ and | (Backslash and Bar)',
+        'IntlBackslash' => '\\ and | (Backslash and Bar, UK and Non-US',
+        'Enter' => 'Return (Enter)',
+        'Backspace' => 'Delete (Backspace)',
+        'Space' => 'Space Bar',
+        'CapsLock' => 'Caps Lock',
+        'PageUp' => 'Page Up',
+        'PageDown' => 'Page Down',
+        'PrintScreen' => 'Print Screen',
+        'ScrollLock' => 'Scroll Lock',
+        'Delete' => 'Delete',
+        'NumLock' => 'Num Lock',
+        'ContextMenu' => 'Keyboard Application',
+        'NumpadDivide' => 'Keypad /',
+        'NumpadMultiply' => 'Keypad *',
+        'NumpadSubtract' => 'Keypad -',
+        'NumpadAdd' => 'Keypad +',
+        'NumpadEnter' => 'Keypad Enter',
+        'NumpadDecimal' => 'Keypad .',
+        'NumpadEqual' => 'Keypad =',
+        'NumpadComma' => 'Keypad Comma',
+        'IntlRo' => 'International 1',
+        'KanaMode' => 'International 2',
+        'IntlYen' => 'International 3',
+        'Convert' => 'International 4',
+        'NonConvert' => 'International 5',
+        'Lang1' => 'LANG 1',
+        'Lang2' => 'LANG 2',
+        'MetaLeft' => 'GUI Left',
+        'MetaRight' => 'GUI Right',
     ];
-    $expected = $words[$key->value] ?? preg_replace(
-        ['/^Key(.)$/', '/^Digit(.)$/', '/^Numpad(\d)$/', '/^Arrow(.+)$/', '/^(Control|Shift|Alt)(Left|Right)$/'],
-        ['$1', '$1 and', 'Keypad $1', '$1 Arrow', '$1 '],
-        $key->value,
-    );
+    $expected =
+        $words[$key->value] ??
+        preg_replace(
+            ['/^Key(.)$/', '/^Digit(.)$/', '/^Numpad(\d)$/', '/^Arrow(.+)$/', '/^(Control|Shift|Alt)(Left|Right)$/'],
+            ['$1', '$1 and', 'Keypad $1', '$1 Arrow', '$1 '],
+            $key->value,
+        );
     expect(usagesOfKeyboardPage()[$key->usage()] ?? '(none)')->toStartWith((string) $expected);
 })->with(array_filter(Key::cases(), static fn (Key $key): bool => $key !== Key::Fn));
 

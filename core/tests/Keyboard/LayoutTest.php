@@ -17,7 +17,9 @@ use Zebrafinch\Core\Tests\World;
 /** @return array{id: string, name: string, layout: string, variant?: string, model?: string} */
 function sourceOf(string $id): array
 {
-    return array_values(array_filter(World::json('boards/layouts/sources.json')['layouts'], static fn (array $one): bool => $one['id'] === $id))[0];
+    return array_values(
+        array_filter(World::json('boards/layouts/sources.json')['layouts'], static fn (array $one): bool => $one['id'] === $id),
+    )[0];
 }
 
 test('each layout types what xkeyboard-config says, key by key and level by level', function (string $id) {
@@ -25,42 +27,105 @@ test('each layout types what xkeyboard-config says, key by key and level by leve
     require_once World::path('tools/XkbLevels.php');
     $source = sourceOf($id);
     $data = World::json("boards/layouts/{$id}.json");
-    expect(['alt_gr' => $data['alt_gr'], 'keys' => $data['keys']])->toBe(XkbLevels::compile($source['layout'], $source['variant'] ?? '', $source['model'] ?? 'pc105'));
+    expect(['alt_gr' => $data['alt_gr'], 'keys' => $data['keys']])->toBe(
+        XkbLevels::compile($source['layout'], $source['variant'] ?? '', $source['model'] ?? 'pc105'),
+    );
 })->with(World::layoutIds(...));
 
 test('where a character is typed is where another tool finds it', function (string $id, string $characters) {
     // Source: `xkbcli how-to-type`, which compiles the keymap itself and searches it; it counts levels from 1.
     $source = sourceOf($id);
-    $names = ['TLDE' => 'Backquote', 'AE12' => 'Equal', 'LSGT' => 'IntlBackslash', 'AC11' => 'Quote', 'AC10' => 'Semicolon', 'AB08' => 'Comma', 'AB09' => 'Period', 'AB10' => 'Slash', 'BKSL' => 'Backslash'];
+    $names = [
+        'TLDE' => 'Backquote',
+        'AE12' => 'Equal',
+        'LSGT' => 'IntlBackslash',
+        'AC11' => 'Quote',
+        'AC10' => 'Semicolon',
+        'AB08' => 'Comma',
+        'AB09' => 'Period',
+        'AB10' => 'Slash',
+        'BKSL' => 'Backslash',
+    ];
     foreach (mb_str_split($characters) as $character) {
-        $command = sprintf('xkbcli how-to-type --model %s --layout %s --variant %s %d 2>/dev/null', escapeshellarg($source['model'] ?? 'pc105'), escapeshellarg($source['layout']), escapeshellarg($source['variant'] ?? ''), mb_ord($character));
+        $command = sprintf(
+            'xkbcli how-to-type --model %s --layout %s --variant %s %d 2>/dev/null',
+            escapeshellarg($source['model'] ?? 'pc105'),
+            escapeshellarg($source['layout']),
+            escapeshellarg($source['variant'] ?? ''),
+            mb_ord($character),
+        );
         preg_match_all('/^\d+\s+(\w+)\s+1\s+\S.*?\s+([1-4])\s+\[/m', (string) shell_exec($command), $found, PREG_SET_ORDER);
         $theirs = array_map(static fn (array $one): string => "{$one[1]} {$one[2]}", $found);
-        $ours = array_map(static fn (KeyLevel $way): string => (array_search($way->key->value, $names, true) ?: $way->key->value).' '.($way->level->value + 1), World::layout($id)->ways(Character::of($character)));
+        $ours = array_map(
+            static fn (KeyLevel $way): string => (array_search($way->key->value, $names, true) ?: $way->key->value).
+                ' '.
+                ($way->level->value + 1),
+            World::layout($id)->ways(Character::of($character)),
+        );
         expect($theirs)->not->toBe([], $character);
         foreach (array_filter($theirs, static fn (string $one): bool => isset($names[explode(' ', $one)[0]])) as $way) {
             expect($ours)->toContain($way);
         }
     }
-})->with([['german', '<#ß'], ['french', '<$ù'], ['swedish', "§'ö"], ['japanese', '^:@'], ['greek', "'<"], ['brazilian-abnt2', ';~/'], ['us-dvorak', "'-/"], ['turkish-q', '<,.']]);
+})->with([
+    ['german', '<#ß'],
+    ['french', '<$ù'],
+    ['swedish', "§'ö"],
+    ['japanese', '^:@'],
+    ['greek', "'<"],
+    ['brazilian-abnt2', ';~/'],
+    ['us-dvorak', "'-/"],
+    ['turkish-q', '<,.'],
+]);
 
 test('levels are reached by the modifiers of the system', function (System $system, array $held, ?string $typed) {
     expect(World::layout('german')->typed(Key::KeyE, Modifiers::of(...$held), $system))->toBe($typed);
 })->with([
-    [System::Windows, [], 'e'], [System::Windows, [Modifier::Shift], 'E'], [System::Windows, [Modifier::Control, Modifier::Alt], '€'], [System::Windows, [Modifier::Alt], null],
-    [System::Linux, [Modifier::AltGraph], '€'], [System::Linux, [Modifier::Control, Modifier::Alt], null], [System::MacOs, [Modifier::Alt], '€'], [System::MacOs, [Modifier::Meta], null],
+    [System::Windows, [], 'e'],
+    [System::Windows, [Modifier::Shift], 'E'],
+    [System::Windows, [Modifier::Control, Modifier::Alt], '€'],
+    [System::Windows, [Modifier::Alt], null],
+    [System::Linux, [Modifier::AltGraph], '€'],
+    [System::Linux, [Modifier::Control, Modifier::Alt], null],
+    [System::MacOs, [Modifier::Alt], '€'],
+    [System::MacOs, [Modifier::Meta], null],
 ]);
 
 test('dead keys are told from characters', function () {
     $layout = World::layout('german');
-    expect($layout->symbol(Key::Equal, Level::Plain)?->isDead)->toBeTrue()
-        ->and($layout->symbol(Key::Equal, Level::Shift)?->character)->toBe('`')
-        ->and($layout->symbol(Key::KeyE, Level::AltGr)?->isDead)->toBeFalse();
+    expect($layout->symbol(Key::Equal, Level::Plain)?->isDead)
+        ->toBeTrue()
+        ->and($layout->symbol(Key::Equal, Level::Shift)?->character)
+        ->toBe('`')
+        ->and($layout->symbol(Key::KeyE, Level::AltGr)?->isDead)
+        ->toBeFalse();
 });
 
 test('what a browser tells of its keys proposes the layout', function (string $id) {
     $layouts = array_map(World::layout(...), World::layoutIds());
-    $told = array_intersect_key(World::layout($id)->plain(), array_flip(['KeyA', 'KeyQ', 'KeyW', 'KeyZ', 'KeyY', 'KeyM', 'Semicolon', 'Quote', 'BracketLeft', 'BracketRight', 'Minus', 'Equal', 'Backquote', 'Slash', 'Digit1', 'Digit2', 'Backslash', 'IntlBackslash']));
+    $told = array_intersect_key(
+        World::layout($id)->plain(),
+        array_flip([
+            'KeyA',
+            'KeyQ',
+            'KeyW',
+            'KeyZ',
+            'KeyY',
+            'KeyM',
+            'Semicolon',
+            'Quote',
+            'BracketLeft',
+            'BracketRight',
+            'Minus',
+            'Equal',
+            'Backquote',
+            'Slash',
+            'Digit1',
+            'Digit2',
+            'Backslash',
+            'IntlBackslash',
+        ]),
+    );
     $proposed = (new LayoutProposal($layouts))->for($told);
     expect(array_diff_assoc($told, $proposed?->plain() ?? []))->toBe([]);
 })->with(World::layoutIds(...));
@@ -70,7 +135,10 @@ test('a browser that tells nothing that fits gets no proposal', function (array 
 })->with([[[]], [['KeyA' => 'ൿ', 'KeyB' => 'ൻ']]]);
 
 test('layout data that cannot be used is refused with the key', function (array $keys, string $says) {
-    expect(fn () => Layout::fromData(['id' => 'odd', 'name' => 'Odd', 'source' => 'a test', 'alt_gr' => false, 'keys' => $keys]))->toThrow(InvalidBoardData::class, $says);
+    expect(fn () => Layout::fromData(['id' => 'odd', 'name' => 'Odd', 'source' => 'a test', 'alt_gr' => false, 'keys' => $keys]))->toThrow(
+        InvalidBoardData::class,
+        $says,
+    );
 })->with([
     [['KeyÄ' => ['ä']], '"KeyÄ" in odd is not a key.'],
     [['KeyA' => ['a', 'A', 'b', 'B', 'c']], 'The key KeyA of odd has 5 levels.'],

@@ -21,37 +21,60 @@ function added(Change $change): array
 test('chords keep their keys when they move to another layer', function () {
     $keymap = World::loaded("desk KeyS saw\ndesk Primary+KeyP plane\ndesk Alt+KeyG glue");
     $change = (new BulkEdit($keymap))->toLayer($keymap->bindings()->all(), Modifiers::of(Modifier::Alt));
-    expect(added($change))->toBe(['desk Alt+KeyS saw', 'desk Alt+KeyP plane'])->and($change->removed)->toHaveCount(2);
+    expect(added($change))
+        ->toBe(['desk Alt+KeyS saw', 'desk Alt+KeyP plane'])
+        ->and($change->removed)
+        ->toHaveCount(2);
 });
 
-test('a layer that holds the system\'s primary key is written so that it follows to other systems', function (System $system, Modifier $physical) {
+test('a layer that holds the system\'s primary key is written so that it follows to other systems', function (
+    System $system,
+    Modifier $physical,
+) {
     $keymap = World::loaded('desk KeyS saw', null, $system);
-    expect(added((new BulkEdit($keymap))->toLayer($keymap->bindings()->all(), Modifiers::of($physical, Modifier::Shift))))->toBe(['desk Primary+Shift+KeyS saw']);
+    expect(added((new BulkEdit($keymap))->toLayer($keymap->bindings()->all(), Modifiers::of($physical, Modifier::Shift))))->toBe([
+        'desk Primary+Shift+KeyS saw',
+    ]);
 })->with([[System::MacOs, Modifier::Meta], [System::Windows, Modifier::Control]]);
 
 test('two layers are exchanged, in one context or in all', function () {
     $keymap = World::loaded("desk KeyS saw\ndesk Shift+KeyS plane\nshelf KeyG glue\nshelf Primary+KeyG sand");
     $several = new BulkEdit($keymap);
     [$plain, $shift] = [Modifiers::of(), Modifiers::of(Modifier::Shift)];
-    expect(added($several->exchanged($plain, $shift, 'desk')))->toBe(['desk Shift+KeyS saw', 'desk KeyS plane'])
-        ->and(added($several->exchanged($plain, $shift, null)))->toBe(['desk Shift+KeyS saw', 'desk KeyS plane', 'shelf Shift+KeyG glue']);
+    expect(added($several->exchanged($plain, $shift, 'desk')))
+        ->toBe(['desk Shift+KeyS saw', 'desk KeyS plane'])
+        ->and(added($several->exchanged($plain, $shift, null)))
+        ->toBe(['desk Shift+KeyS saw', 'desk KeyS plane', 'shelf Shift+KeyG glue']);
     $after = $keymap->after($several->exchanged($plain, $shift, null));
-    expect(Change::between($after->after((new BulkEdit($after))->exchanged($plain, $shift, null))->bindings(), $keymap->bindings())->isEmpty())->toBeTrue();
+    expect(
+        Change::between($after->after((new BulkEdit($after))->exchanged($plain, $shift, null))->bindings(), $keymap->bindings())->isEmpty(),
+    )->toBeTrue();
 });
 
 test('chords move and are copied to another context, and a context is cleared', function () {
     $keymap = World::loaded("desk KeyS saw\nshelf KeyS saw\ndesk KeyP plane");
     $several = new BulkEdit($keymap);
     $desk = array_values(array_filter($keymap->bindings()->all(), static fn (Binding $one): bool => $one->context === 'desk'));
-    expect(added($several->toContext($desk, 'wall')))->toBe(['wall KeyS saw', 'wall KeyP plane'])
-        ->and(added($several->copiedTo($desk, 'shelf')))->toBe(['shelf KeyP plane'])->and($several->copiedTo($desk, 'shelf')->removed)->toBe([])
-        ->and($several->cleared('desk')->removed)->toHaveCount(2)->and($several->cleared('note')->isEmpty())->toBeTrue()
-        ->and(fn () => $several->toContext($desk, 'kitchen'))->toThrow(UnknownContext::class);
+    expect(added($several->toContext($desk, 'wall')))
+        ->toBe(['wall KeyS saw', 'wall KeyP plane'])
+        ->and(added($several->copiedTo($desk, 'shelf')))
+        ->toBe(['shelf KeyP plane'])
+        ->and($several->copiedTo($desk, 'shelf')->removed)
+        ->toBe([])
+        ->and($several->cleared('desk')->removed)
+        ->toHaveCount(2)
+        ->and($several->cleared('note')->isEmpty())
+        ->toBeTrue()
+        ->and(fn () => $several->toContext($desk, 'kitchen'))
+        ->toThrow(UnknownContext::class);
 });
 
 test('a chord by character becomes what its key types on the other layer', function () {
     $application = World::application('rotomere');
     $seat = World::seat(System::Windows, 'full-iso', 'german');
     $keymap = new LoadedKeymap($application, World::bindings("draw 'd' new-free-shape\ndraw '7' new-box"), $seat);
-    expect(added((new BulkEdit($keymap))->toLayer($keymap->bindings()->all(), Modifiers::of(Modifier::Shift))))->toBe(["draw 'D' new-free-shape", "draw '/' new-box"]);
+    expect(added((new BulkEdit($keymap))->toLayer($keymap->bindings()->all(), Modifiers::of(Modifier::Shift))))->toBe([
+        "draw 'D' new-free-shape",
+        "draw '/' new-box",
+    ]);
 });

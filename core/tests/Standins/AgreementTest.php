@@ -67,9 +67,11 @@ function keyPress(Chord $press, Seat $seat, Gesture $gesture = Gesture::Tap): Ke
 function disagreements(LoadedKeymap $keymap, string $bytes, ?string $titles = null): array
 {
     $standIn = standIn($keymap->application->id);
-    $desktop = new Desktop([$keymap->application->id => Desktop::menus(World::json("catalogues/{$keymap->application->id}/catalogue.json"))]);
+    $desktop = new Desktop([
+        $keymap->application->id => Desktop::menus(World::json("catalogues/{$keymap->application->id}/catalogue.json")),
+    ]);
     $who = new Who($keymap);
-    $presses = [...$keymap->presses(), ...($keymap->desktop?->presses() ?? [])];
+    $presses = [...$keymap->presses(), ...$keymap->desktop?->presses() ?? []];
     foreach ($keymap->seat->board->keys() as $placed) {
         foreach ($placed->key->isOnlyHeld() ? [] : [[], [Modifier::Shift], $keymap->seat->system->altGraph()] as $held) {
             $press = Press::of(Chord::of($placed->key, ...$held));
@@ -80,14 +82,21 @@ function disagreements(LoadedKeymap $keymap, string $bytes, ?string $titles = nu
     $system = $keymap->seat->system->value;
     foreach (array_filter($presses, static fn (Press $press): bool => $press->isPossible()) as $press) {
         $chord = $press->made;
-        foreach ($keymap->application->tellsHold || count($keymap->bindings()->all()) < 150 ? Gesture::cases() : [Gesture::Tap] as $gesture) {
+        foreach (
+            $keymap->application->tellsHold || count($keymap->bindings()->all()) < 150 ? Gesture::cases() : [Gesture::Tap] as $gesture
+        ) {
             $key = keyPress($chord, $keymap->seat, $gesture);
             foreach ($keymap->application->contexts->all() as $focus) {
-                $strip = new Strip;
+                $strip = new Strip();
                 $said = $who->gets($chord, $gesture, $focus->id)->winner()?->command;
-                $did = ($desktop->press($titles, $system, $keymap->application->id, $standIn, $key, $strip) ?? $standIn->press($bytes, $system, $focus->id, $key, $strip))['command'];
+                $did = ($desktop->press($titles, $system, $keymap->application->id, $standIn, $key, $strip) ??
+                    $standIn->press($bytes, $system, $focus->id, $key, $strip))['command'];
                 if ($said !== $did) {
-                    $found[] = "{$focus->id} {$gesture->value} {$press->id}: who() says ".($said ?? 'nothing').', the stand-in did '.($did ?? 'nothing');
+                    $found[] =
+                        "{$focus->id} {$gesture->value} {$press->id}: who() says ".
+                        ($said ?? 'nothing').
+                        ', the stand-in did '.
+                        ($did ?? 'nothing');
                 }
             }
         }
@@ -100,24 +109,44 @@ function disagreements(LoadedKeymap $keymap, string $bytes, ?string $titles = nu
 function rooms(): array
 {
     return [
-        'Avocet' => [System::MacOs, 'full-ansi', 'us'], 'Bittern' => [System::Windows, 'full-iso', 'german'], 'Dunlin' => [System::Linux, 'full-iso', 'swedish'], 'Road case' => [System::MacOs, 'laptop-iso', 'french'],
+        'Avocet' => [System::MacOs, 'full-ansi', 'us'],
+        'Bittern' => [System::Windows, 'full-iso', 'german'],
+        'Dunlin' => [System::Linux, 'full-iso', 'swedish'],
+        'Road case' => [System::MacOs, 'laptop-iso', 'french'],
     ];
 }
 
-test('each stand-in obeys its factory keymap as who() says, on every key, gesture and focus', function (string $id, System $system, string $board, string $layout) {
+test('each stand-in obeys its factory keymap as who() says, on every key, gesture and focus', function (
+    string $id,
+    System $system,
+    string $board,
+    string $layout,
+) {
     $application = World::application($id);
     $keymap = new LoadedKeymap($application, World::factory($application)->bindings(), World::seat($system, $board, $layout));
     expect(disagreements($keymap, World::factoryBytes($id)))->toBe([]);
-})->with(World::applicationIds())->with(rooms());
+})
+    ->with(World::applicationIds())
+    ->with(rooms());
 
-test('each stand-in obeys a generated keymap as who() says, clashes and all', function (string $id, System $system, string $board, string $layout) {
+test('each stand-in obeys a generated keymap as who() says, clashes and all', function (
+    string $id,
+    System $system,
+    string $board,
+    string $layout,
+) {
     $application = World::application($id);
     $bindings = World::manyBindings($application, 160);
     // Some chords come again further down, for another command.
-    $again = array_map(static fn (Binding $one): Binding => new Binding($one->chord, 'undo', $one->context, $one->gesture), array_slice($bindings->all(), 0, $application->loading === LoadingRule::RefuseFile ? 0 : 25));
+    $again = array_map(
+        static fn (Binding $one): Binding => new Binding($one->chord, 'undo', $one->context, $one->gesture),
+        array_slice($bindings->all(), 0, $application->loading === LoadingRule::RefuseFile ? 0 : 25),
+    );
     $keymap = new LoadedKeymap($application, $bindings->plus(...$again), World::seat($system, $board, $layout));
     expect(disagreements($keymap, writtenFor($application, $keymap->bindings())))->toBe([]);
-})->with(World::applicationIds())->with(array_slice(rooms(), 1, 2));
+})
+    ->with(World::applicationIds())
+    ->with(array_slice(rooms(), 1, 2));
 
 test('AltGr is pressed as the system makes it, as who() says', function (string $id, System $system) {
     $application = World::application($id);
@@ -127,10 +156,21 @@ test('AltGr is pressed as the system makes it, as who() says', function (string 
     $who = new Who($keymap);
     foreach ($bindings as $binding) {
         $press = $keymap->seat->press($binding->chord)->made;
-        $did = standIn($id)->press(writtenFor($application, $bindings), $system->value, $context, keyPress($press, $keymap->seat), new Strip);
-        expect($did['command'])->toBe($binding->command)->and($who->gets($press, Gesture::Tap, $context)->winner()?->command)->toBe($binding->command);
+        $did = standIn($id)->press(
+            writtenFor($application, $bindings),
+            $system->value,
+            $context,
+            keyPress($press, $keymap->seat),
+            new Strip(),
+        );
+        expect($did['command'])
+            ->toBe($binding->command)
+            ->and($who->gets($press, Gesture::Tap, $context)->winner()?->command)
+            ->toBe($binding->command);
     }
-})->with(World::applicationIds())->with(System::cases());
+})
+    ->with(World::applicationIds())
+    ->with(System::cases());
 
 test('the desktop takes a press before the application when its title is exact, as who() says', function (string $id) {
     $all = World::applicationsAndDesktop();
@@ -140,14 +180,24 @@ test('the desktop takes a press before the application when its title is exact, 
     foreach (array_keys($titles) as $number => $title) {
         // Every fourth title is written a little otherwise, so that it chooses nothing.
         $written = $number % 4 === 3 ? strtoupper($title) : $title;
-        $chord = Chord::of([Key::F5, Key::F6, Key::F7, Key::F8, Key::F9][$number % 5], ...[[], [Modifier::Shift], [Modifier::Alt], [Modifier::Primary]][$number % 4]);
+        $chord = Chord::of(
+            [Key::F5, Key::F6, Key::F7, Key::F8, Key::F9][$number % 5],
+            ...[[], [Modifier::Shift], [Modifier::Alt], [Modifier::Primary]][$number % 4],
+        );
         $bindings[] = new Binding($chord, DesktopCatalogue::command($id, $written), $id);
     }
     $seat = World::seat(System::Windows);
     $store = Bindings::of(...$bindings);
-    $keymap = new LoadedKeymap($all[$id], World::factory($all[$id])->bindings(), $seat, TitleBindings::for($all[$id], new LoadedKeymap($desktop, $store, $seat)));
-    expect(array_filter($keymap->desktop?->presses() ?? []))->not->toBe([])
-        ->and(disagreements($keymap, World::factoryBytes($id), writtenFor($desktop, $store)))->toBe([]);
+    $keymap = new LoadedKeymap(
+        $all[$id],
+        World::factory($all[$id])->bindings(),
+        $seat,
+        TitleBindings::for($all[$id], new LoadedKeymap($desktop, $store, $seat)),
+    );
+    expect(array_filter($keymap->desktop?->presses() ?? []))
+        ->not->toBe([])
+        ->and(disagreements($keymap, World::factoryBytes($id), writtenFor($desktop, $store)))
+        ->toBe([]);
 })->with(World::applicationIds());
 
 test('a double makes Cutloom refuse its file and Faderloft keep the first line, as who() says', function () {
@@ -156,14 +206,16 @@ test('a double makes Cutloom refuse its file and Faderloft keep the first line, 
         [$one, $other] = array_slice(array_column($application->commands(), 'id'), 0, 2);
         $bindings = World::bindings("{$context} F6 {$one}\n{$context} F6 {$other}\neverywhere F7 {$other}");
         $keymap = new LoadedKeymap($application, $bindings, World::seat(System::Linux));
-        $did = standIn($id)->press(writtenFor($application, $bindings), 'linux', $context, new KeyPress('F6', []), new Strip);
-        expect($did['command'])->toBe($application->loading === LoadingRule::RefuseFile ? null : $one)
-            ->and((new Who($keymap))->gets(Chord::of(Key::F6), Gesture::Tap, $context)->winner()?->command)->toBe($did['command']);
+        $did = standIn($id)->press(writtenFor($application, $bindings), 'linux', $context, new KeyPress('F6', []), new Strip());
+        expect($did['command'])
+            ->toBe($application->loading === LoadingRule::RefuseFile ? null : $one)
+            ->and((new Who($keymap))->gets(Chord::of(Key::F6), Gesture::Tap, $context)->winner()?->command)
+            ->toBe($did['command']);
     }
 });
 
 test('commands change the little world that they act on', function (string $command, Closure $check) {
-    $strip = new Strip;
+    $strip = new Strip();
     $bytes = writtenFor(World::cutloom(), World::bindings("everywhere F6 {$command}"));
     standIn('cutloom')->press($bytes, 'linux', 'timeline', new KeyPress('F6', []), $strip);
     expect($check($strip->toArray()))->toBeTrue();
@@ -182,6 +234,13 @@ test('commands change the little world that they act on', function (string $comm
 ]);
 
 test('layers hold only what a seat has', function () {
-    expect(World::seat(System::MacOs)->layers())->toHaveCount(16)
-        ->and(array_filter(World::seat(System::Linux, 'full-iso', 'german')->layers(), static fn (Modifiers $one): bool => $one->has(Modifier::AltGraph)))->toHaveCount(2);
+    expect(World::seat(System::MacOs)->layers())
+        ->toHaveCount(16)
+        ->and(
+            array_filter(
+                World::seat(System::Linux, 'full-iso', 'german')->layers(),
+                static fn (Modifiers $one): bool => $one->has(Modifier::AltGraph),
+            ),
+        )
+        ->toHaveCount(2);
 });

@@ -29,61 +29,100 @@ function pressed(string $code, array $held = [], ?string $plain = null, ?string 
 test('Easeframe lets the last line win, has its factory keys without a file, and types into text', function () {
     $easeframe = quirky('easeframe');
     $file = "[canvas]\npen = g # first\ntext-tool = g\n[everywhere]\nundo = primary+z\n";
-    expect($easeframe->press($file, 'macos', 'canvas', pressed('KeyG'), new Strip)['command'])->toBe('text-tool')
-        ->and($easeframe->press($file, 'macos', 'canvas', pressed('KeyZ', ['Meta']), new Strip)['command'])->toBe('undo')
-        ->and($easeframe->press($file, 'windows', 'canvas', pressed('KeyZ', ['Meta']), new Strip)['command'])->toBeNull()
-        ->and($easeframe->press(null, 'macos', 'canvas', pressed('KeyG'), new Strip)['command'])->toBe('pen')
-        ->and($easeframe->press('', 'macos', 'canvas', pressed('KeyG'), new Strip)['command'])->toBeNull()
-        ->and($easeframe->press("[text]\nbold = b\n", 'macos', 'text', pressed('KeyB', [], 'b', 'B'), new Strip)['did'])->toBe('A character was typed into the text.');
+    expect($easeframe->press($file, 'macos', 'canvas', pressed('KeyG'), new Strip())['command'])
+        ->toBe('text-tool')
+        ->and($easeframe->press($file, 'macos', 'canvas', pressed('KeyZ', ['Meta']), new Strip())['command'])
+        ->toBe('undo')
+        ->and($easeframe->press($file, 'windows', 'canvas', pressed('KeyZ', ['Meta']), new Strip())['command'])
+        ->toBeNull()
+        ->and($easeframe->press(null, 'macos', 'canvas', pressed('KeyG'), new Strip())['command'])
+        ->toBe('pen')
+        ->and($easeframe->press('', 'macos', 'canvas', pressed('KeyG'), new Strip())['command'])
+        ->toBeNull()
+        ->and($easeframe->press("[text]\nbold = b\n", 'macos', 'text', pressed('KeyB', [], 'b', 'B'), new Strip())['did'])
+        ->toBe('A character was typed into the text.');
 });
 
 test('Gradewell obeys a transport key of Everywhere before the desk, and any other key of Everywhere after it', function () {
     $gradewell = quirky('gradewell');
-    $file = '{"maps": {"everywhere": {"space": "run-or-halt", "g": "save-job"}, "grade-desk": {"space": "keep-a-still", "g": "keep-a-still"}, "nodes": {}}}';
+    $file =
+        '{"maps": {"everywhere": {"space": "run-or-halt", "g": "save-job"}, '.
+            '"grade-desk": {"space": "keep-a-still", "g": "keep-a-still"}, "nodes": {}}}';
     foreach (['grade-desk', 'nodes'] as $focus) {
-        expect($gradewell->press($file, 'linux', $focus, pressed('Space'), new Strip)['command'])->toBe('run-or-halt')
-            ->and($gradewell->press($file, 'linux', $focus, pressed('KeyG'), new Strip)['command'])->toBe('keep-a-still');
+        expect($gradewell->press($file, 'linux', $focus, pressed('Space'), new Strip())['command'])
+            ->toBe('run-or-halt')
+            ->and($gradewell->press($file, 'linux', $focus, pressed('KeyG'), new Strip())['command'])
+            ->toBe('keep-a-still');
     }
-    expect($gradewell->press($file, 'linux', 'conform-desk', pressed('KeyG'), new Strip)['command'])->toBe('save-job')
-        ->and($gradewell->press('[]', 'linux', 'nodes', pressed('KeyG'), new Strip)['did'])->toContain('did not load');
+    expect($gradewell->press($file, 'linux', 'conform-desk', pressed('KeyG'), new Strip())['command'])
+        ->toBe('save-job')
+        ->and($gradewell->press('[]', 'linux', 'nodes', pressed('KeyG'), new Strip())['did'])
+        ->toContain('did not load');
 });
 
 test('Rotomere goes by what a key types, and does nothing where viewport and keyframes want different things', function () {
     $rotomere = quirky('rotomere');
-    $file = "areas:\n  viewport:\n    - \"y\": show-outlines\n    - \"n\": loupe\n  keyframes:\n    - \"n\": even-pace\n  everywhere:\n    - \"n\": undo\n";
+    $file =
+        "areas:\n  viewport:\n    - \"y\": show-outlines\n    - \"n\": loupe\n".
+            "  keyframes:\n    - \"n\": even-pace\n  everywhere:\n    - \"n\": undo\n";
     // On a German keyboard the key KeyZ types y.
-    expect($rotomere->press($file, 'linux', 'draw', pressed('KeyZ', [], 'y', 'Y'), new Strip)['command'])->toBe('show-outlines')
-        ->and($rotomere->press($file, 'linux', 'draw', pressed('KeyZ', ['Shift'], 'y', 'Y'), new Strip)['command'])->toBeNull()
-        ->and($rotomere->press($file, 'linux', 'viewport', pressed('KeyN', [], 'n', 'N'), new Strip))->toMatchArray(['command' => null, 'because' => 'The viewport and the keyframes both want it, for different things.'])
-        ->and($rotomere->press($file, 'linux', 'everywhere', pressed('KeyN', [], 'n', 'N'), new Strip)['command'])->toBe('undo');
+    expect($rotomere->press($file, 'linux', 'draw', pressed('KeyZ', [], 'y', 'Y'), new Strip())['command'])
+        ->toBe('show-outlines')
+        ->and($rotomere->press($file, 'linux', 'draw', pressed('KeyZ', ['Shift'], 'y', 'Y'), new Strip())['command'])
+        ->toBeNull()
+        ->and($rotomere->press($file, 'linux', 'viewport', pressed('KeyN', [], 'n', 'N'), new Strip()))
+        ->toMatchArray(['command' => null, 'because' => 'The viewport and the keyframes both want it, for different things.'])
+        ->and($rotomere->press($file, 'linux', 'everywhere', pressed('KeyN', [], 'n', 'N'), new Strip())['command'])
+        ->toBe('undo');
 });
 
 test('Boardwick switches the tool with a tap and borrows it with a hold', function () {
     $boardwick = quirky('boardwick');
     $file = "where,keys,gesture,runs\r\neasel,B,tap,brush\r\neasel,\"E\",\"hold\",\"rubber\",\"mine, \"\"really\"\"\"\r\n";
-    $strip = new Strip;
+    $strip = new Strip();
     $boardwick->press($file, 'macos', 'easel', pressed('KeyB'), $strip);
-    expect($strip->tool)->toBe('brush')->and($boardwick->press($file, 'macos', 'easel', pressed('KeyE', isHeld: true), $strip)['command'])->toBe('rubber')
-        ->and($strip->toArray())->toMatchArray(['tool' => 'rubber', 'is_borrowed' => true])->and($strip->tool)->toBe('brush')
-        ->and($boardwick->press($file, 'macos', 'easel', pressed('KeyE'), $strip)['command'])->toBeNull()
-        ->and($boardwick->press($file, 'macos', 'easel', pressed('KeyB', isHeld: true), $strip)['command'])->toBeNull();
+    expect($strip->tool)
+        ->toBe('brush')
+        ->and($boardwick->press($file, 'macos', 'easel', pressed('KeyE', isHeld: true), $strip)['command'])
+        ->toBe('rubber')
+        ->and($strip->toArray())
+        ->toMatchArray(['tool' => 'rubber', 'is_borrowed' => true])
+        ->and($strip->tool)
+        ->toBe('brush')
+        ->and($boardwick->press($file, 'macos', 'easel', pressed('KeyE'), $strip)['command'])
+        ->toBeNull()
+        ->and($boardwick->press($file, 'macos', 'easel', pressed('KeyB', isHeld: true), $strip)['command'])
+        ->toBeNull();
 });
 
 test('the desktop chooses exact titles only, of the application in front', function (string $title, ?string $command) {
     $inFront = quirky('cutloom');
     $desktop = new Desktop(['cutloom' => Desktop::menus(World::json('catalogues/cutloom/catalogue.json')), 'faderloft' => []]);
     $store = json_encode(['titles' => ['cutloom' => ['Primary Alt R' => $title]]], JSON_THROW_ON_ERROR);
-    $did = $desktop->press($store, 'macos', 'cutloom', $inFront, pressed('KeyR', ['Meta', 'Alt']), new Strip);
-    expect($did['command'] ?? null)->toBe($command)
-        ->and($desktop->press($store, 'macos', 'faderloft', $inFront, pressed('KeyR', ['Meta', 'Alt']), new Strip))->toBeNull()
-        ->and($desktop->press(null, 'macos', 'cutloom', $inFront, pressed('KeyR', ['Meta', 'Alt']), new Strip))->toBeNull();
+    $did = $desktop->press($store, 'macos', 'cutloom', $inFront, pressed('KeyR', ['Meta', 'Alt']), new Strip());
+    expect($did['command'] ?? null)
+        ->toBe($command)
+        ->and($desktop->press($store, 'macos', 'faderloft', $inFront, pressed('KeyR', ['Meta', 'Alt']), new Strip()))
+        ->toBeNull()
+        ->and($desktop->press(null, 'macos', 'cutloom', $inFront, pressed('KeyR', ['Meta', 'Alt']), new Strip()))
+        ->toBeNull();
 })->with([['Relink media', 'relink-media'], ['Relink Media', null], ['Relink media…', null], ['Relink media ', null]]);
 
 test('the little world has keyframes, tracks and a tool', function () {
     quirky('easeframe');
-    $strip = new Strip;
-    expect($strip->addKeyframe())->toBe('There is a keyframe at frame 120.')->and($strip->jump('keyframe', 1))->toContain('200')
-        ->and($strip->removeKeyframe())->toBe('The keyframe at frame 200 is gone.')->and($strip->removeKeyframe())->toBe('There is no keyframe at the playhead.')
-        ->and($strip->addTrack())->toBe('There are 2 tracks now.')->and($strip->take('pen'))->toBe('The pen is in hand.')
-        ->and($strip->toArray())->toMatchArray(['keyframes' => [40, 120], 'tracks' => 2, 'tool' => 'pen', 'is_borrowed' => false]);
+    $strip = new Strip();
+    expect($strip->addKeyframe())
+        ->toBe('There is a keyframe at frame 120.')
+        ->and($strip->jump('keyframe', 1))
+        ->toContain('200')
+        ->and($strip->removeKeyframe())
+        ->toBe('The keyframe at frame 200 is gone.')
+        ->and($strip->removeKeyframe())
+        ->toBe('There is no keyframe at the playhead.')
+        ->and($strip->addTrack())
+        ->toBe('There are 2 tracks now.')
+        ->and($strip->take('pen'))
+        ->toBe('The pen is in hand.')
+        ->and($strip->toArray())
+        ->toMatchArray(['keyframes' => [40, 120], 'tracks' => 2, 'tool' => 'pen', 'is_borrowed' => false]);
 });

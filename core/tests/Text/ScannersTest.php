@@ -21,7 +21,10 @@ test('comma-separated text is split as the examples of RFC 4180 say', function (
     'rule 1' => ["aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
     'rule 2, no end behind the last record' => ["aaa,bbb,ccc\r\nzzz,yyy,xxx", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
     'rule 5, quoted fields' => ["\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
-    'rule 6, a line end in quotes' => ["\"aaa\",\"b\r\nbb\",\"ccc\"\r\nzzz,yyy,xxx", [1 => ['aaa', "b\r\nbb", 'ccc'], 3 => ['zzz', 'yyy', 'xxx']]],
+    'rule 6, a line end in quotes' => [
+        "\"aaa\",\"b\r\nbb\",\"ccc\"\r\nzzz,yyy,xxx",
+        [1 => ['aaa', "b\r\nbb", 'ccc'], 3 => ['zzz', 'yyy', 'xxx']],
+    ],
     'rule 7, quotes in quotes' => ['"aaa","b""bb","ccc"', [1 => ['aaa', 'b"bb', 'ccc']]],
     'empty fields' => [",,\n\"\",x,\n", [1 => ['', '', ''], 2 => ['', 'x', '']]],
     'bare line ends' => ["a,b\nc,d\re,f", [1 => ['a', 'b'], 2 => ['c', 'd'], 3 => ['e', 'f']]],
@@ -30,7 +33,9 @@ test('comma-separated text is split as the examples of RFC 4180 say', function (
 test('each field and record is where it is said to be', function () {
     $bytes = "\xEF\xBB\xBFa,\"b\"\"c\"\r\nd,e";
     foreach (CsvRecords::of($bytes) as [$fields, $whole]) {
-        expect(implode(',', array_map(static fn (array $field): string => $field[1]->of($bytes), $fields)))->toBe(rtrim($whole->of($bytes), "\r\n"));
+        expect(implode(',', array_map(static fn (array $field): string => $field[1]->of($bytes), $fields)))->toBe(
+            rtrim($whole->of($bytes), "\r\n"),
+        );
     }
 });
 
@@ -45,7 +50,10 @@ function decoded(JsonNode $node): mixed
         return $node->text;
     }
 
-    return array_combine(array_map(static fn (JsonMember $one): string => $one->name, $node->members), array_map(static fn (JsonMember $one): mixed => decoded($one->value), $node->members));
+    return array_combine(
+        array_map(static fn (JsonMember $one): string => $one->name, $node->members),
+        array_map(static fn (JsonMember $one): mixed => decoded($one->value), $node->members),
+    );
 }
 
 // Source: RFC 8259, section 13, its first example.
@@ -67,21 +75,38 @@ test('the example of RFC 8259 is read, and each member is where it is said to be
     }
     JSON;
     $image = JsonScanner::read($bytes)->member('Image');
-    expect($image?->member('Title')?->text)->toBe('View from 15th Floor')->and($image?->member('Thumbnail')?->member('Url')?->text)->toBe('http://www.example.com/image/481989943')
-        ->and(array_map(static fn (JsonMember $one): array => [$one->name, $one->line, $one->nameAt->of($bytes), $one->value->at->of($bytes)], array_slice($image->members ?? [], 4)))
+    expect($image?->member('Title')?->text)
+        ->toBe('View from 15th Floor')
+        ->and($image?->member('Thumbnail')?->member('Url')?->text)
+        ->toBe('http://www.example.com/image/481989943')
+        ->and(
+            array_map(
+                static fn (JsonMember $one): array => [$one->name, $one->line, $one->nameAt->of($bytes), $one->value->at->of($bytes)],
+                array_slice($image->members ?? [], 4),
+            ),
+        )
         ->toBe([['Animated', 11, '"Animated"', 'false'], ['IDs', 12, '"IDs"', '[116, 943, 234, 38793]']]);
 });
 
 // The outside: PHP's own reader.
 test('generated objects are read as PHP reads them, whatever is in their texts', function () {
     mt_srand(29);
-    $text = static fn (): string => implode('', array_map(static fn (): string => ['a', '"', '\\', '/', "\n", "\t", 'é', '…', '🎬', "\u{2028}", '', 'b', ' ', ':', ',', '}'][mt_rand(0, 15)], range(1, mt_rand(1, 8))));
+    $text = static fn (): string => implode(
+        '',
+        array_map(
+            static fn (): string => ['a', '"', '\\', '/', "\n", "\t", 'é', '…', '🎬', "\u{2028}", '', 'b', ' ', ':', ',', '}'][
+                mt_rand(0, 15)
+            ],
+            range(1, mt_rand(1, 8)),
+        ),
+    );
     for ($round = 0; $round < 300; $round++) {
         $data = [];
         for ($at = mt_rand(0, 6); $at > 0; $at--) {
             $data['k'.$text()] = mt_rand(0, 3) === 0 ? ['n'.$text() => $text()] : $text();
         }
-        $flags = mt_rand(0, 1) === 0 ? 0 : JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_UNESCAPED_LINE_TERMINATORS;
+        $flags =
+            mt_rand(0, 1) === 0 ? 0 : JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_UNESCAPED_LINE_TERMINATORS;
         $bytes = json_encode((object) $data, $flags | JSON_THROW_ON_ERROR);
         expect(decoded(JsonScanner::read($bytes)))->toBe(json_decode($bytes, true, 8, JSON_THROW_ON_ERROR));
     }
@@ -97,5 +122,38 @@ test('what PHP refuses as JSON is refused, and what it takes is taken', function
     }
     expect($isRead)->toBe($isJson);
 })->with([
-    '{}', '[]', 'null', 'true', '"x"', '-0', '1.5e+3', '{"a":[]}', ' {"a" : 1 } ', '{"a":1,}', '[1,]', '{a:1}', "{'a':1}", '01', '1.', '.5', '+1', '-', 'NaN', '"\\x"', '"\\u12"', "\"\t\"", '"a', '{', '{"a"', '{"a":}', '{"a":1 "b":2}', '{} {}', 'truex', '', '[1 2]', '{"a":1}}', '"\\ud83d\\ude00"', '"\\ud83d"',
+    '{}',
+    '[]',
+    'null',
+    'true',
+    '"x"',
+    '-0',
+    '1.5e+3',
+    '{"a":[]}',
+    ' {"a" : 1 } ',
+    '{"a":1,}',
+    '[1,]',
+    '{a:1}',
+    "{'a':1}",
+    '01',
+    '1.',
+    '.5',
+    '+1',
+    '-',
+    'NaN',
+    '"\\x"',
+    '"\\u12"',
+    "\"\t\"",
+    '"a',
+    '{',
+    '{"a"',
+    '{"a":}',
+    '{"a":1 "b":2}',
+    '{} {}',
+    'truex',
+    '',
+    '[1 2]',
+    '{"a":1}}',
+    '"\\ud83d\\ude00"',
+    '"\\ud83d"',
 ]);

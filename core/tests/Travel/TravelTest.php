@@ -27,13 +27,25 @@ function onTheRoad(LoadedKeymap $keymap): LoadedKeymap
 test('what a laptop lacks is lost and gets a chord that it has free', function () {
     $keymap = onTheRoad(World::loaded("everywhere Numpad7 saw\neverywhere Home glue\neverywhere KeyQ sand\nnote Numpad8 paint"));
     $findings = travelCheck()->of($keymap);
-    expect(array_map(static fn (TravelFinding $one): array => [$one->binding->command, $one->reach->kind, $one->replacement === null], $findings))->toBe([
-        ['saw', ReachKind::NotOnBoard, false], ['paint', ReachKind::NotOnBoard, false], ['glue', ReachKind::OtherKeys, true],
-    ]);
-    expect(array_map(static fn (Binding $one): string => $one->command, travelCheck()->renamed(World::loaded('everywhere KeyQ sand'), onTheRoad(World::loaded('everywhere KeyQ sand')))))->toBe(['sand']);
+    expect(
+        array_map(
+            static fn (TravelFinding $one): array => [$one->binding->command, $one->reach->kind, $one->replacement === null],
+            $findings,
+        ),
+    )->toBe([['saw', ReachKind::NotOnBoard, false], ['paint', ReachKind::NotOnBoard, false], ['glue', ReachKind::OtherKeys, true]]);
+    expect(
+        array_map(
+            static fn (Binding $one): string => $one->command,
+            travelCheck()->renamed(World::loaded('everywhere KeyQ sand'), onTheRoad(World::loaded('everywhere KeyQ sand'))),
+        ),
+    )->toBe(['sand']);
 });
 
-test('on every board and layout the road variant of a factory keymap loses nothing and clashes with nothing new', function (string $board, string $layout, System $system) {
+test('on every board and layout the road variant of a factory keymap loses nothing and clashes with nothing new', function (
+    string $board,
+    string $layout,
+    System $system,
+) {
     foreach ([World::factory(World::cutloom()), World::factory(World::faderloft())] as $home) {
         $seat = World::seat($system, $board, $layout);
         $there = new LoadedKeymap($home->application, $home->bindings(), $seat);
@@ -41,11 +53,17 @@ test('on every board and layout the road variant of a factory keymap loses nothi
         $after = $there->after(TravelCheck::change($findings));
         $judge = new ReachJudge($seat, World::reserved());
         $stillLost = array_filter($after->bindings()->all(), static fn (Binding $one): bool => ! $judge->of($one->chord)->kind->arrives());
-        expect($stillLost)->toBe([])
-            ->and(array_diff_key(BuiltInKinds::docket(World::reserved())->of($after), BuiltInKinds::docket(World::reserved())->of($there)))->toBe([]);
+        expect($stillLost)
+            ->toBe([])
+            ->and(array_diff_key(BuiltInKinds::docket(World::reserved())->of($after), BuiltInKinds::docket(World::reserved())->of($there)))
+            ->toBe([]);
     }
 })->with([
-    ['laptop-iso', 'french', System::MacOs], ['compact-iso', 'british', System::MacOs], ['full-iso', 'german', System::Windows], ['laptop-jis', 'japanese', System::Windows], ['full-iso', 'swedish', System::Linux],
+    ['laptop-iso', 'french', System::MacOs],
+    ['compact-iso', 'british', System::MacOs],
+    ['full-iso', 'german', System::Windows],
+    ['laptop-jis', 'japanese', System::Windows],
+    ['full-iso', 'swedish', System::Linux],
 ]);
 
 test('a variant keeps following its parent', function () {
@@ -55,13 +73,18 @@ test('a variant keeps following its parent', function () {
     expect($overlay->over($parent)->ids())->toBe($variant->ids());
     // The parent gets a new binding and moves one: the variant has both, and keeps its own.
     $later = World::bindings("everywhere KeyS saw\neverywhere Numpad7 glue\ndesk KeyB sand\nshelf KeyD saw");
-    expect($overlay->over($later)->ids())->toBe(World::bindings("everywhere KeyS saw\neverywhere KeyE glue\ndesk KeyB sand\nshelf KeyD saw\ndesk KeyC paint")->ids());
+    expect($overlay->over($later)->ids())->toBe(
+        World::bindings("everywhere KeyS saw\neverywhere KeyE glue\ndesk KeyB sand\nshelf KeyD saw\ndesk KeyC paint")->ids(),
+    );
     // The parent moves the very binding that the variant replaced: the parent is followed.
     $moved = World::bindings('everywhere KeyF glue');
     expect($overlay->over($moved)->ids())->toBe(World::bindings("everywhere KeyF glue\ndesk KeyC paint")->ids());
 });
 
 test('an overlay is the same after it was stored', function () {
-    $overlay = Overlay::between(World::bindings("everywhere KeyA saw\ndesk KeyB glue"), World::bindings("everywhere KeyC saw\nshelf KeyD sand"));
+    $overlay = Overlay::between(
+        World::bindings("everywhere KeyA saw\ndesk KeyB glue"),
+        World::bindings("everywhere KeyC saw\nshelf KeyD sand"),
+    );
     expect(Overlay::fromData($overlay->toData()))->toEqual($overlay)->and($overlay->isEmpty())->toBeFalse();
 });

@@ -22,19 +22,40 @@ return static function (): iterable {
     $check = static function (array $keymaps) use ($docket): int {
         return array_sum(array_map(static fn (LoadedKeymap $one): int => count($docket->of($one)), $keymaps));
     };
-    $loaded = static fn (): array => array_map(static fn ($application, $bindings): LoadedKeymap => new LoadedKeymap($application, $bindings, $seat), $applications, $kit);
+    $loaded = static fn (): array => array_map(
+        static fn ($application, $bindings): LoadedKeymap => new LoadedKeymap($application, $bindings, $seat),
+        $applications,
+        $kit,
+    );
     $keymaps = $loaded();
     $clashes = $check($keymaps);
     $all = SideBySide::of(static fn () => $check($keymaps), static fn () => json_decode($json, true, 8, JSON_THROW_ON_ERROR), rounds: 9);
-    yield sprintf('checking all of a kit (12,000 bindings, %d clashes): %.1f times decoding its JSON (%.1f ms and %.1f ms)', $clashes, $all->ratio(), $all->subject, $all->yardstick);
+    yield sprintf(
+        'checking all of a kit (12,000 bindings, %d clashes): %.1f times decoding its JSON (%.1f ms and %.1f ms)',
+        $clashes,
+        $all->ratio(),
+        $all->subject,
+        $all->yardstick,
+    );
     $whole = SideBySide::of(static fn () => $check($loaded()), static fn () => json_decode($json, true, 8, JSON_THROW_ON_ERROR), rounds: 9);
     yield sprintf('the same, with the bindings indexed by press anew each time: %.1f times (%.1f ms)', $whole->ratio(), $whole->subject);
 
     $growth = [];
     foreach ([5, 25, 50] as $count) {
-        $larger = array_map(static fn (int $number): LoadedKeymap => new LoadedKeymap($applications[0], LargeKit::bindings($applications[0], 2_000, $number), $seat), range(1, $count));
-        $measured = SideBySide::of(static fn () => $check($larger), static fn () => json_decode($json, true, 8, JSON_THROW_ON_ERROR), rounds: 3);
-        $growth[] = sprintf('%s %.1f µs', number_format($count * 2_000), $measured->subject * 1000 / ($count * 2_000));
+        $larger = array_map(
+            static fn (int $number): LoadedKeymap => new LoadedKeymap(
+                $applications[0],
+                LargeKit::bindings($applications[0], 2_000, $number),
+                $seat,
+            ),
+            range(1, $count),
+        );
+        $measured = SideBySide::of(
+            static fn () => $check($larger),
+            static fn () => json_decode($json, true, 8, JSON_THROW_ON_ERROR),
+            rounds: 3,
+        );
+        $growth[] = sprintf('%s %.1f µs', number_format($count * 2_000), ($measured->subject * 1000) / ($count * 2_000));
     }
     yield 'checking larger kits, time for each binding: '.implode(', ', $growth);
 
@@ -46,9 +67,15 @@ return static function (): iterable {
             foreach ($changes as $change) {
                 $docket->on($keymap->touchedBy($change), $keymap->after($change));
             }
-        }, rounds: 9,
+        },
+        rounds: 9,
     );
-    yield sprintf('one changed binding rechecked: a full check of 2,000 bindings takes %.0f times as long (%.2f ms and %.4f ms)', $recheck->ratio() * count($changes), $recheck->subject, $recheck->yardstick / count($changes));
+    yield sprintf(
+        'one changed binding rechecked: a full check of 2,000 bindings takes %.0f times as long (%.2f ms and %.4f ms)',
+        $recheck->ratio() * count($changes),
+        $recheck->subject,
+        $recheck->yardstick / count($changes),
+    );
 
     $asked = array_slice($keymap->bindings()->all(), 0, 1_000);
     $array = [];
@@ -68,5 +95,13 @@ return static function (): iterable {
     $known = new Who($keymap);
     $again = SideBySide::of(static fn () => $ask($known), $lookUp);
     $first = SideBySide::of(static fn () => $ask(new Who($keymap)), $lookUp);
-    yield sprintf('who(), a question asked before: %.1f times a look-up in an array (%.2f µs and %.2f µs); asked for the first time, ladder, reasons and sentence: %.0f times (%.1f µs)', $again->ratio(), $again->subject, $again->yardstick, $first->ratio(), $first->subject);
+    yield sprintf(
+        'who(), a question asked before: %.1f times a look-up in an array (%.2f µs and %.2f µs); '.
+            'asked for the first time, ladder, reasons and sentence: %.0f times (%.1f µs)',
+        $again->ratio(),
+        $again->subject,
+        $again->yardstick,
+        $first->ratio(),
+        $first->subject,
+    );
 };

@@ -15,7 +15,9 @@ return static function (): iterable {
     /** @return array{float, Answer} seconds, and what was found */
     $solve = static function (Instance $instance, float $seconds): array {
         $start = hrtime(true);
-        $answer = Solver::solve($instance, static fn (): bool => hrtime(true) - $start < $seconds * 1e9) ?? throw new RuntimeException('Nothing is allowed.');
+        $answer =
+            Solver::solve($instance, static fn (): bool => hrtime(true) - $start < $seconds * 1e9) ??
+            throw new RuntimeException('Nothing is allowed.');
         $took = (hrtime(true) - $start) / 1e9;
         if ((new Checker($instance))->complaints($answer->toData()) !== []) {
             throw new RuntimeException('The checker does not agree.');
@@ -38,7 +40,17 @@ return static function (): iterable {
             $proved += (int) $answer->isOptimal;
         }
 
-        return sprintf('harmonise, %s, at most %.0f s: %d of %d proved optimal, median %.2f s, worst %.2f s; gap median %.3f %%, worst %.3f %%', $name, $seconds, $proved, $seeds, $median($times), max($times), $median($gaps), max($gaps));
+        return sprintf(
+            'harmonise, %s, at most %.0f s: %d of %d proved optimal, median %.2f s, worst %.2f s; gap median %.3f %%, worst %.3f %%',
+            $name,
+            $seconds,
+            $proved,
+            $seeds,
+            $median($times),
+            max($times),
+            $median($gaps),
+            max($gaps),
+        );
     };
     // The compiler has seen the code before the first is timed.
     $solve(GeneratedInstances::small(31), 5);
@@ -55,7 +67,19 @@ return static function (): iterable {
         file_put_contents($file, LpText::of($instance));
         exec('node '.escapeshellarg(dirname(__DIR__).'/highs.mjs').' '.escapeshellarg($file).' 120', $said, $code);
         unlink($file);
-        $theirs = $code === 0 ? json_decode(array_pop($said) ?? '', true, 4, JSON_THROW_ON_ERROR) : throw new RuntimeException('The open solver failed.');
-        yield sprintf('medium %d beside HiGHS on the written LP file: cost %.4f and %.4f (%s), %.2f s and %.1f s, %.0f times as long', $seed, $answer->cost, $theirs['cost'], $theirs['status'], $took, $theirs['seconds'], $theirs['seconds'] / $took);
+        $theirs =
+            $code === 0
+                ? json_decode(array_pop($said) ?? '', true, 4, JSON_THROW_ON_ERROR)
+                : throw new RuntimeException('The open solver failed.');
+        yield sprintf(
+            'medium %d beside HiGHS on the written LP file: cost %.4f and %.4f (%s), %.2f s and %.1f s, %.0f times as long',
+            $seed,
+            $answer->cost,
+            $theirs['cost'],
+            $theirs['status'],
+            $took,
+            $theirs['seconds'],
+            $theirs['seconds'] / $took,
+        );
     }
 };

@@ -19,6 +19,10 @@ return static function (): iterable {
     );
     yield sprintf(
         'the look-up table of 1,000 bindings: %.0f times decoding its JSON (%.0f ms and %.1f ms); %.0f kB as JSON, %.0f kB compressed',
-        $measured->ratio(), $measured->subject, $measured->yardstick, strlen($json) / 1000, strlen((string) gzencode($json)) / 1000,
+        $measured->ratio(),
+        $measured->subject,
+        $measured->yardstick,
+        strlen($json) / 1000,
+        strlen((string) gzencode($json)) / 1000,
     );
 };

@@ -15,6 +15,12 @@ return static function (): iterable {
             static fn () => $dialect->read($bytes, $application),
             static fn () => json_decode($json, true, 8, JSON_THROW_ON_ERROR),
         );
-        yield sprintf('reading 5,000 lines of %s: %.1f times decoding their JSON (%.1f ms and %.1f ms)', $application->name, $measured->ratio(), $measured->subject, $measured->yardstick);
+        yield sprintf(
+            'reading 5,000 lines of %s: %.1f times decoding their JSON (%.1f ms and %.1f ms)',
+            $application->name,
+            $measured->ratio(),
+            $measured->subject,
+            $measured->yardstick,
+        );
     }
 };

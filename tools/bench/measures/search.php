@@ -11,7 +11,13 @@ return static function (): iterable {
     $applications = World::manyCommands(applications: 20, commands: 500);
     $search = new Search(SearchIndex::of($applications, World::vocabulary()));
     $names = array_merge(...array_map(static fn ($one): array => array_column($one->commands(), 'name'), $applications));
-    $queries = array_map(static fn (string $line): string => explode("\t", $line)[0], array_filter(explode("\n", World::bytes('core/tests/Intent/queries.tsv')), static fn (string $line): bool => $line !== '' && $line[0] !== '#'));
+    $queries = array_map(
+        static fn (string $line): string => explode("\t", $line)[0],
+        array_filter(
+            explode("\n", World::bytes('core/tests/Intent/queries.tsv')),
+            static fn (string $line): bool => $line !== '' && $line[0] !== '#',
+        ),
+    );
     $times = [];
     foreach ($queries as $query) {
         $start = hrtime(true);
@@ -21,11 +27,15 @@ return static function (): iterable {
     sort($times);
     $measured = SideBySide::of(
         static fn () => array_map(static fn (string $query): array => $search->find($query, 30), $queries),
-        static fn () => array_map(static fn (string $query): array => array_filter($names, static fn (string $name): bool => stripos($name, $query) !== false), $queries),
+        static fn () => array_map(
+            static fn (string $query): array => array_filter($names, static fn (string $name): bool => stripos($name, $query) !== false),
+            $queries,
+        ),
         rounds: 3,
     );
     yield sprintf(
         'searching 10,000 commands: %.1f times a plain look at every name; 95th percentile %.1f ms, without the HTTP around it',
-        $measured->ratio(), $times[(int) (0.95 * count($times))],
+        $measured->ratio(),
+        $times[(int) (0.95 * count($times))],
     );
 };

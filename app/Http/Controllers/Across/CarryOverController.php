@@ -38,7 +38,11 @@ final readonly class CarryOverController
 
     private function report(CarryOverRequest $request, User $user, Seat $seat): Report
     {
-        $suite = $request->filled('suite') ? Suite::query()->where('slug', $request->string('suite')->toString())->firstOrFail() : null;
+        $suite = $request->filled('suite')
+            ? Suite::query()
+                ->where('slug', $request->string('suite')->toString())
+                ->firstOrFail()
+            : null;
         $there = $suite === null ? $seat : $this->seats->of($suite);
 
         return $this->carriedOver->report($user, $request->sources(), $request->validated('target'), $seat, $there, $request->said());

@@ -26,6 +26,10 @@ final readonly class FalseFriendsController
         $vocabulary = $words->vocabulary($user);
         $keymaps = $compared->of($user, $request->string('applications')->toString(), $seat);
 
-        return new FalseFriendsResource((new FalseFriends($keymaps, $vocabulary, $words->importance($user, $vocabulary)))->all(), $vocabulary, $seat);
+        return new FalseFriendsResource(
+            (new FalseFriends($keymaps, $vocabulary, $words->importance($user, $vocabulary)))->all(),
+            $vocabulary,
+            $seat,
+        );
     }
 }

@@ -59,8 +59,13 @@ final readonly class ClashController
         return $this->index($request, $user, $application, $seat);
     }
 
-    public function withdraw(Request $request, #[CurrentUser] User $user, Application $application, Seat $seat, string $clash): ClashesResource
-    {
+    public function withdraw(
+        Request $request,
+        #[CurrentUser] User $user,
+        Application $application,
+        Seat $seat,
+        string $clash,
+    ): ClashesResource {
         $this->accepted->withdraw($user, $application->id, $clash);
 
         return $this->index($request, $user, $application, $seat);
@@ -72,7 +77,11 @@ final readonly class ClashController
         $keymap = $this->kit->of($user, $application)->at($seat);
         $docket = $this->docket->ignoring($this->accepted->all($user, $application->id));
 
-        return new SettlementResource(SettleAll::of($keymap, $docket, $this->kit->offers($user, $application, $seat)), $keymap, $this->docket);
+        return new SettlementResource(
+            SettleAll::of($keymap, $docket, $this->kit->offers($user, $application, $seat)),
+            $keymap,
+            $this->docket,
+        );
     }
 
     private function find(string $clash, LoadedKeymap $keymap): Clash

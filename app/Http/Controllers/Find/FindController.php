@@ -26,11 +26,9 @@ final readonly class FindController
         $words = $request->string('words')->toString();
         $keymapOf = $this->kit->each($user);
         $narrows = $request->narrows();
-        $found = $this->library->search()->find(
-            $words,
-            self::MOST_ANSWERS,
-            fn (array $entry): bool => ! $narrows || $request->wants($entry, $keymapOf, $this->library),
-        );
+        $found = $this->library
+            ->search()
+            ->find($words, self::MOST_ANSWERS, fn (array $entry): bool => ! $narrows || $request->wants($entry, $keymapOf, $this->library));
 
         return new AnswersResource($words, $found, $request->asksForTitles(), $keymapOf, $this->library, $seat);
     }

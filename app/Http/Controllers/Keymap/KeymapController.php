@@ -22,8 +22,12 @@ use Zebrafinch\Core\Keyboard\Seat;
 /** A person's keymaps: starting, switching, labelling, deleting and restoring them. */
 final readonly class KeymapController
 {
-    public function __construct(private KitReader $kit, private KeymapStarter $starter, private KeymapShelf $shelf, private Library $library)
-    {
+    public function __construct(
+        private KitReader $kit,
+        private KeymapStarter $starter,
+        private KeymapShelf $shelf,
+        private Library $library,
+    ) {
     }
 
     /** All keymaps of the signed-in person, and which are in use. */

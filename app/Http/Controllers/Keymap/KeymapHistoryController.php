@@ -59,7 +59,9 @@ final readonly class KeymapHistoryController
         return $this->answer($user, $keymap, $seat);
     }
 
-    /** Back to the last save or to the factory keymap, all of it, one context or one command: a change like any other, which can be undone. */
+    /**
+     * Back to the last save or to the factory keymap, all of it, one context or one command: a change like any other, which can be undone.
+     */
     public function revert(RevertRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
     {
         $to = $this->other($keymap, $request->string('to')->toString());

@@ -22,7 +22,10 @@ final readonly class PresetController
 
     public function index(#[CurrentUser] User $user): PresetsResource
     {
-        $presets = Preset::query()->with(['kit', 'releases.author', 'releases.files', 'releases.preset'])->orderBy('name')->get();
+        $presets = Preset::query()
+            ->with(['kit', 'releases.author', 'releases.files', 'releases.preset'])
+            ->orderBy('name')
+            ->get();
 
         return new PresetsResource($presets, $user);
     }

@@ -30,7 +30,11 @@ final readonly class AgentController
 
     public function answer(AgentAnswerRequest $request, int $order): Response
     {
-        $this->checkIn->answer($this->suite($request)->orders()->findOrFail($order), $request->boolean('done'), $request->validated('answer'));
+        $this->checkIn->answer(
+            $this->suite($request)->orders()->findOrFail($order),
+            $request->boolean('done'),
+            $request->validated('answer'),
+        );
 
         return response()->noContent();
     }

@@ -28,7 +28,12 @@ final readonly class ImportController
     ): JsonResponse {
         $application = $library->application($request->string('application')->toString());
         $bytes = $suite->files()->where('application', $application->id)->value('reported_bytes');
-        $file = $keyFiles->bringIn($user, $application, "{$suite->name}, as it is there", $bytes ?? throw NoReportedFile::of($suite, $application->name));
+        $file = $keyFiles->bringIn(
+            $user,
+            $application,
+            "{$suite->name}, as it is there",
+            $bytes ?? throw NoReportedFile::of($suite, $application->name),
+        );
 
         return (new KeyFileReportResource($file, $library, $seat))->withStatus(201);
     }

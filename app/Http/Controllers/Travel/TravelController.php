@@ -28,10 +28,13 @@ final readonly class TravelController
 
     public function show(TravelRequest $request, #[CurrentUser] User $user, Seat $seat): TravelResource
     {
-        $checks = array_map(fn (CurrentKeymap $keymap): array => [
-            $keymap,
-            new TravelCheck($this->library->reserved(), $this->kit->offers($user, $keymap->application, $seat)),
-        ], $this->kit->all($user));
+        $checks = array_map(
+            fn (CurrentKeymap $keymap): array => [
+                $keymap,
+                new TravelCheck($this->library->reserved(), $this->kit->offers($user, $keymap->application, $seat)),
+            ],
+            $this->kit->all($user),
+        );
 
         return new TravelResource($checks, $seat, $request->there($this->library));
     }

@@ -32,8 +32,11 @@ final class CarryOverRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'target' => 'Choose the application to carry to.', 'sources' => 'Choose what to carry from.', 'sources.*.different' => 'An application cannot be carried over to itself.',
-            'suite' => 'There is no suite of that name.', 'name' => 'Give the new keymap a name of at most 60 characters.',
+            'target' => 'Choose the application to carry to.',
+            'sources' => 'Choose what to carry from.',
+            'sources.*.different' => 'An application cannot be carried over to itself.',
+            'suite' => 'There is no suite of that name.',
+            'name' => 'Give the new keymap a name of at most 60 characters.',
         ];
     }
 

@@ -42,25 +42,33 @@ final class HarmoniseRequest extends FormRequest
             'applications' => ['required', 'array', 'min:2', 'max:50'],
             'applications.*' => ['string', 'in:'.implode(',', $library->applicationIds())],
             'intents' => ['sometimes', 'array', 'max:1000'],
-            'intents.*' => ['string', 'max:100', static function (string $field, mixed $value, Closure $fail) use ($vocabulary): void {
-                try {
-                    $vocabulary->intent((string) $value);
-                } catch (UnknownIntent $unknown) {
-                    $fail($unknown->getMessage());
-                }
-            }],
+            'intents.*' => [
+                'string',
+                'max:100',
+                static function (string $field, mixed $value, Closure $fail) use ($vocabulary): void {
+                    try {
+                        $vocabulary->intent((string) $value);
+                    } catch (UnknownIntent $unknown) {
+                        $fail($unknown->getMessage());
+                    }
+                },
+            ],
             'suites' => ['sometimes', 'array', 'max:50'],
             'suites.*' => ['string', 'exists:suites,slug'],
-            'weights' => ['sometimes', 'array:'.implode(',', array_keys((new Weights)->toData()))],
+            'weights' => ['sometimes', 'array:'.implode(',', array_keys((new Weights())->toData()))],
             'weights.*' => ['numeric', 'min:0', 'max:100'],
             'fixed' => ['sometimes', 'array', 'max:1000'],
-            'fixed.*' => ['string', 'max:100', static function (string $field, mixed $value, callable $fail): void {
-                try {
-                    Chord::parse((string) $value);
-                } catch (Refusal $refusal) {
-                    $fail($refusal->getMessage());
-                }
-            }],
+            'fixed.*' => [
+                'string',
+                'max:100',
+                static function (string $field, mixed $value, callable $fail): void {
+                    try {
+                        Chord::parse((string) $value);
+                    } catch (Refusal $refusal) {
+                        $fail($refusal->getMessage());
+                    }
+                },
+            ],
             'seconds' => ['sometimes', 'integer', 'min:1', 'max:'.self::MOST_SECONDS],
         ];
     }
@@ -69,7 +77,9 @@ final class HarmoniseRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'applications' => 'Choose at least two applications.', 'suites.*' => 'There is no suite of that name.', 'weights.*' => 'How much something matters is a number from 0 to 100, 1 for as usual.',
+            'applications' => 'Choose at least two applications.',
+            'suites.*' => 'There is no suite of that name.',
+            'weights.*' => 'How much something matters is a number from 0 to 100, 1 for as usual.',
             'seconds' => 'The search may take from 1 to '.self::MOST_SECONDS.' seconds.',
         ];
     }
@@ -78,11 +88,15 @@ final class HarmoniseRequest extends FormRequest
     public function wanted(Seat $seat): array
     {
         return [
-            'applications' => array_values(array_unique($this->validated('applications'))), 'intents' => array_values($this->validated('intents') ?? []), 'suites' => array_values($this->validated('suites') ?? []),
+            'applications' => array_values(array_unique($this->validated('applications'))),
+            'intents' => array_values($this->validated('intents') ?? []),
+            'suites' => array_values($this->validated('suites') ?? []),
             'seat' => ['board' => $seat->board->id, 'layout' => $seat->layout->id, 'system' => $seat->system->value],
-            'weights' => array_map(floatval(...), $this->validated('weights') ?? []), 'fixed' => $this->validated('fixed') ?? [],
+            'weights' => array_map(floatval(...), $this->validated('weights') ?? []),
+            'fixed' => $this->validated('fixed') ?? [],
             'untouched' => $this->said('untouched', ['application', 'command']),
-            'accepted' => $this->said('accepted', ['application', 'command', 'chord']), 'refused' => $this->said('refused', ['application', 'command', 'chord']),
+            'accepted' => $this->said('accepted', ['application', 'command', 'chord']),
+            'refused' => $this->said('refused', ['application', 'command', 'chord']),
             'seconds' => $this->integer('seconds', self::DEFAULT_SECONDS),
         ];
     }
@@ -93,6 +107,14 @@ final class HarmoniseRequest extends FormRequest
      */
     private function said(string $list, array $keys): array
     {
-        return array_values(array_map(static fn (array $one): array => array_combine($keys, array_map(static fn (string $key): ?string => $one[$key] ?? null, $keys)), $this->validated($list) ?? []));
+        return array_values(
+            array_map(
+                static fn (array $one): array => array_combine(
+                    $keys,
+                    array_map(static fn (string $key): ?string => $one[$key] ?? null, $keys),
+                ),
+                $this->validated($list) ?? [],
+            ),
+        );
     }
 }

@@ -30,34 +30,46 @@ final class MatchesRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['matches.*.difference.required_if_accepted' => 'Say in a sentence how the command differs.', 'matches' => 'Choose at least one command.'];
+        return [
+            'matches.*.difference.required_if_accepted' => 'Say in a sentence how the command differs.',
+            'matches' => 'Choose at least one command.',
+        ];
     }
 
     /** @return list<\Closure(Validator): void> */
     public function after(PersonalVocabulary $words): array
     {
-        return [function (Validator $validator) use ($words): void {
-            $application = $this->route('application');
-            assert($application instanceof Application);
-            $vocabulary = $words->vocabulary($this->user());
-            foreach ($this->array('matches') as $index => $match) {
-                if (! $application->knows((string) ($match['command'] ?? ''))) {
-                    $validator->errors()->add("matches.{$index}.command", "{$application->name} has no such command.");
+        return [
+            function (Validator $validator) use ($words): void {
+                $application = $this->route('application');
+                assert($application instanceof Application);
+                $vocabulary = $words->vocabulary($this->user());
+                foreach ($this->array('matches') as $index => $match) {
+                    if (! $application->knows((string) ($match['command'] ?? ''))) {
+                        $validator->errors()->add("matches.{$index}.command", "{$application->name} has no such command.");
+                    }
+                    try {
+                        isset($match['intent']) && $vocabulary->intent((string) $match['intent']);
+                    } catch (UnknownIntent $unknown) {
+                        $validator->errors()->add("matches.{$index}.intent", $unknown->getMessage());
+                    }
                 }
-                try {
-                    isset($match['intent']) && $vocabulary->intent((string) $match['intent']);
-                } catch (UnknownIntent $unknown) {
-                    $validator->errors()->add("matches.{$index}.intent", $unknown->getMessage());
-                }
-            }
-        }];
+            },
+        ];
     }
 
     /** @return list<array{command: string, intent: string|null, difference: string|null}> */
     public function matches(): array
     {
-        return array_values(array_map(static fn (array $one): array => [
-            'command' => $one['command'], 'intent' => $one['intent'], 'difference' => filter_var($one['is_near'] ?? false, FILTER_VALIDATE_BOOL) ? $one['difference'] : null,
-        ], $this->validated('matches')));
+        return array_values(
+            array_map(
+                static fn (array $one): array => [
+                    'command' => $one['command'],
+                    'intent' => $one['intent'],
+                    'difference' => filter_var($one['is_near'] ?? false, FILTER_VALIDATE_BOOL) ? $one['difference'] : null,
+                ],
+                $this->validated('matches'),
+            ),
+        );
     }
 }

@@ -26,8 +26,10 @@ final class OwnIntentRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.unique' => 'You have an intent of that name already.', 'name' => 'Give the intent a name of at most 80 characters.',
-            'group' => 'Choose a group.', 'frequency' => 'Say how often it is wanted.',
+            'name.unique' => 'You have an intent of that name already.',
+            'name' => 'Give the intent a name of at most 80 characters.',
+            'group' => 'Choose a group.',
+            'frequency' => 'Say how often it is wanted.',
         ];
     }
 

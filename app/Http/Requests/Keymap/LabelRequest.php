@@ -21,6 +21,10 @@ final class LabelRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name' => 'Give the keymap a name of up to 60 characters.', 'tags' => 'Up to ten tags of up to 30 characters.', 'tags.*' => 'A tag has up to 30 characters.'];
+        return [
+            'name' => 'Give the keymap a name of up to 60 characters.',
+            'tags' => 'Up to ten tags of up to 30 characters.',
+            'tags.*' => 'A tag has up to 30 characters.',
+        ];
     }
 }

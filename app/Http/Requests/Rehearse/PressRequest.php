@@ -16,7 +16,11 @@ final class PressRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['chord' => ['required', 'string', 'max:100'], 'focus' => ['required', 'string', 'max:100'], 'gesture' => ['sometimes', Rule::enum(Gesture::class)]];
+        return [
+            'chord' => ['required', 'string', 'max:100'],
+            'focus' => ['required', 'string', 'max:100'],
+            'gesture' => ['sometimes', Rule::enum(Gesture::class)],
+        ];
     }
 
     /** @return array<string, string> */

@@ -34,8 +34,11 @@ final class BulkEditRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'kind' => 'Choose what shall be done.', 'bindings' => 'Choose the chords that it shall be done to.', 'layer' => 'Choose a layer.',
-            'other_layer' => 'Choose the other layer.', 'context' => 'Choose a context.',
+            'kind' => 'Choose what shall be done.',
+            'bindings' => 'Choose the chords that it shall be done to.',
+            'layer' => 'Choose a layer.',
+            'other_layer' => 'Choose the other layer.',
+            'context' => 'Choose a context.',
         ];
     }
 

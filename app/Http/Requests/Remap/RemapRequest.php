@@ -29,7 +29,8 @@ final class RemapRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'command' => 'Choose a command first.', 'gesture' => 'The gesture is tap or hold.',
+            'command' => 'Choose a command first.',
+            'gesture' => 'The gesture is tap or hold.',
         ];
     }
 

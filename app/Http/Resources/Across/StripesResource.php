@@ -33,14 +33,20 @@ final class StripesResource extends JsonAnswer
     public function toArray(Request $request): array
     {
         return [
-            'applications' => array_map(static fn (LoadedKeymap $keymap): array => Shapes::application($keymap->application), $this->keymaps),
+            'applications' => array_map(
+                static fn (LoadedKeymap $keymap): array => Shapes::application($keymap->application),
+                $this->keymaps,
+            ),
             'agreement' => $this->agreement,
-            'stripes' => array_map(fn (Stripe $stripe): array => [
-                'intent' => ['id' => $stripe->intent->id, 'name' => $stripe->intent->name, 'group' => $stripe->intent->group],
-                'state' => $stripe->state->value,
-                'agreement' => $stripe->agreement,
-                'cells' => array_map($this->cell(...), $stripe->cells),
-            ], $this->stripes),
+            'stripes' => array_map(
+                fn (Stripe $stripe): array => [
+                    'intent' => ['id' => $stripe->intent->id, 'name' => $stripe->intent->name, 'group' => $stripe->intent->group],
+                    'state' => $stripe->state->value,
+                    'agreement' => $stripe->agreement,
+                    'cells' => array_map($this->cell(...), $stripe->cells),
+                ],
+                $this->stripes,
+            ),
         ];
     }
 

@@ -23,7 +23,12 @@ final class ApplicationsResource extends JsonAnswer
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['applications' => array_map(fn (Application $application): array => self::brief($application, $this->library), $this->applications)];
+        return [
+            'applications' => array_map(
+                fn (Application $application): array => self::brief($application, $this->library),
+                $this->applications,
+            ),
+        ];
     }
 
     /** @return array<string, mixed> the schema `Application` */
@@ -40,13 +45,16 @@ final class ApplicationsResource extends JsonAnswer
             'naming' => $application->naming->value,
             'file_name' => $library->dialect($application)->fileName(),
             'command_count' => count($application->commands()),
-            'contexts' => array_map(static fn (Context $context): array => [
-                'id' => $context->id,
-                'name' => $context->name,
-                'parent' => $context->parent,
-                'depth' => $application->contexts->depth($context->id),
-                'text_entry' => $context->textEntry,
-            ], $application->contexts->all()),
+            'contexts' => array_map(
+                static fn (Context $context): array => [
+                    'id' => $context->id,
+                    'name' => $context->name,
+                    'parent' => $context->parent,
+                    'depth' => $application->contexts->depth($context->id),
+                    'text_entry' => $context->textEntry,
+                ],
+                $application->contexts->all(),
+            ),
         ];
     }
 }

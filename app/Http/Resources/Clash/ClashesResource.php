@@ -37,10 +37,14 @@ final class ClashesResource extends JsonAnswer
         return [
             'keymap' => $this->current->name(),
             'clashes' => array_map($shapes->clash(...), array_values($this->clashes)),
-            'accepted' => (object) $this->accepted->map(static fn (AcceptedClash $accepted): array => [
-                'reason' => $accepted->reason,
-                'since' => $accepted->created_at->toIso8601String(),
-            ])->all(),
+            'accepted' => (object) $this->accepted
+                ->map(
+                    static fn (AcceptedClash $accepted): array => [
+                        'reason' => $accepted->reason,
+                        'since' => $accepted->created_at->toIso8601String(),
+                    ],
+                )
+                ->all(),
         ];
     }
 }

@@ -15,8 +15,11 @@ use Zebrafinch\Core\Focus\LoadedKeymap;
 
 final class SettlementResource extends JsonAnswer
 {
-    public function __construct(private readonly Settlement $settlement, private readonly LoadedKeymap $keymap, private readonly Docket $docket)
-    {
+    public function __construct(
+        private readonly Settlement $settlement,
+        private readonly LoadedKeymap $keymap,
+        private readonly Docket $docket,
+    ) {
         parent::__construct($settlement);
     }
 
@@ -26,14 +29,17 @@ final class SettlementResource extends JsonAnswer
         $shapes = new Shapes($this->keymap->application, $this->keymap->seat);
 
         return [
-            'repairs' => array_map(fn (Repair $repair): array => [
-                'id' => $repair->press->id,
-                'chord' => $shapes->chord($repair->change->removed[0]->chord),
-                'steps' => $repair->steps,
-                'cost' => round($repair->cost, 1),
-                'change' => $repair->change->toData(),
-                'consequences' => $shapes->consequences(Consequences::of($this->keymap, $repair->change, $this->docket)),
-            ], $this->settlement->repairs),
+            'repairs' => array_map(
+                fn (Repair $repair): array => [
+                    'id' => $repair->press->id,
+                    'chord' => $shapes->chord($repair->change->removed[0]->chord),
+                    'steps' => $repair->steps,
+                    'cost' => round($repair->cost, 1),
+                    'change' => $repair->change->toData(),
+                    'consequences' => $shapes->consequences(Consequences::of($this->keymap, $repair->change, $this->docket)),
+                ],
+                $this->settlement->repairs,
+            ),
             'cost' => round($this->settlement->cost, 1),
             'bound' => round($this->settlement->bound, 1),
             'is_cheapest' => $this->settlement->isCheapest(),

@@ -10,9 +10,13 @@ use App\Resources\JsonAnswer;
 use App\Resources\Shapes;
 use Closure;
 use Illuminate\Http\Request;
+use Zebrafinch\Core\Across\Stripe;
+use Zebrafinch\Core\Across\StripeCell;
+use Zebrafinch\Core\Across\StripeState;
 use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Intent\Found;
+use Zebrafinch\Core\Intent\Intent;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
@@ -45,8 +49,25 @@ final class AnswersResource extends JsonAnswer
         return [
             'chord' => $chord === null ? null : Shapes::chordAt($this->seat->printer(), $chord),
             'chord_problem' => $this->found === [] || mb_strlen(trim($this->words)) > 1 ? $problem : null,
+            'applications' => array_map(
+                fn (string $id): array => Shapes::application(($this->keymapOf)($id)->application),
+                $this->columns(),
+            ),
             'answers' => array_map($this->answer(...), $this->found),
         ];
+    }
+
+    /** @return list<string> the applications in which something was found, by id */
+    private function columns(): array
+    {
+        if ($this->asTitles) {
+            return $this->found === [] ? [] : [DesktopCatalogue::ID];
+        }
+        $ids = array_column(array_merge(...array_map(static fn (Found $found): array => $found->commands, $this->found)), 'application');
+        $ids = array_values(array_unique($ids));
+        sort($ids);
+
+        return $ids;
     }
 
     /** @return array{Chord|null, string|null} the chord that the words spell, or why they spell none though they look like one */
@@ -68,10 +89,32 @@ final class AnswersResource extends JsonAnswer
     {
         $intent = $found->intent === null ? null : $this->library->vocabulary()->intent($found->intent);
 
+        $stripe = $intent === null || $this->asTitles ? null : $this->stripe($intent, $found);
+
         return [
+            'state' => ($stripe->state ?? StripeState::Single)->value,
+            'runs_on' => array_map(
+                static fn (StripeCell $cell): string => $cell->application->id,
+                array_values(array_filter($stripe->cells ?? [], static fn (StripeCell $cell): bool => $cell->runsOn)),
+            ),
             'intent' => $intent === null ? null : ['id' => $intent->id, 'name' => $intent->name, 'synonyms' => $intent->synonyms],
             'hits' => array_map(fn (array $hit): array => $this->hit($hit['application'], $hit['command']), $found->commands),
         ];
+    }
+
+    /** How alike the first of the commands are that were found in each application. */
+    private function stripe(Intent $intent, Found $found): Stripe
+    {
+        $first = array_column(array_reverse($found->commands), 'command', 'application');
+        $cells = [];
+        foreach ($this->columns() as $id) {
+            $keymap = ($this->keymapOf)($id);
+            $match = isset($first[$id]) ? $this->library->vocabulary()->matchFor($id, $first[$id]) : null;
+            $cells[] = StripeCell::of($keymap->application, $keymap->bindings, $this->seat, $match, $cells[count($cells) - 1] ?? null);
+        }
+        assert($cells !== []);
+
+        return Stripe::of($intent, $cells, 1.0);
     }
 
     /** @return array<string, mixed> */
@@ -90,7 +133,10 @@ final class AnswersResource extends JsonAnswer
             'context' => $shapes->contextName($application->contexts->get($command->home)),
             'is_menu_only' => $command->is(CommandTrait::MenuOnly),
             'is_changed' => in_array($id, $keymap->changedCommands($this->library), true),
-            'chords' => array_map(static fn (Binding $binding): array => $shapes->chord($binding->chord), $keymap->bindings->ofCommand($id)),
+            'chords' => array_map(
+                static fn (Binding $binding): array => $shapes->chord($binding->chord),
+                $keymap->bindings->ofCommand($id),
+            ),
         ];
     }
 

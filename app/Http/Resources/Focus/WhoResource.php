@@ -25,14 +25,17 @@ final class WhoResource extends JsonAnswer
     {
         return [
             'chord' => Shapes::chordAt($this->seat->printer(), $this->chord),
-            'applications' => array_map(fn (CurrentKeymap $keymap): array => [
-                ...Shapes::application($keymap->application),
-                'keymap' => $keymap->name(),
-                'ladders' => array_map(
-                    (new Shapes($keymap->application, $this->seat))->ladder(...),
-                    (new Who($keymap->at($this->seat)))->everywhere($this->chord),
-                ),
-            ], $this->keymaps),
+            'applications' => array_map(
+                fn (CurrentKeymap $keymap): array => [
+                    ...Shapes::application($keymap->application),
+                    'keymap' => $keymap->name(),
+                    'ladders' => array_map(
+                        (new Shapes($keymap->application, $this->seat))->ladder(...),
+                        (new Who($keymap->at($this->seat)))->everywhere($this->chord),
+                    ),
+                ],
+                $this->keymaps,
+            ),
         ];
     }
 }

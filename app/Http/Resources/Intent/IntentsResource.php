@@ -29,14 +29,19 @@ final class IntentsResource extends JsonAnswer
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['intents' => array_map(fn (Intent $intent): array => [
-            'id' => $intent->id,
-            'name' => $intent->name,
-            'group' => $intent->group,
-            'synonyms' => $intent->synonyms,
-            'frequency' => $intent->frequency->value,
-            'traits' => array_map(static fn (IntentTrait $trait): string => $trait->value, $intent->traits),
-            'own' => $this->own[$intent->id] ?? null,
-        ], $this->intents)];
+        return [
+            'intents' => array_map(
+                fn (Intent $intent): array => [
+                    'id' => $intent->id,
+                    'name' => $intent->name,
+                    'group' => $intent->group,
+                    'synonyms' => $intent->synonyms,
+                    'frequency' => $intent->frequency->value,
+                    'traits' => array_map(static fn (IntentTrait $trait): string => $trait->value, $intent->traits),
+                    'own' => $this->own[$intent->id] ?? null,
+                ],
+                $this->intents,
+            ),
+        ];
     }
 }

@@ -58,12 +58,15 @@ final class MatchesResource extends JsonAnswer
             'tooltip' => $command->tooltip,
             'match' => $this->match($command),
             'is_sure' => $proposal?->isSure === true,
-            'proposals' => array_map(static fn (Fit $fit): array => [
-                'intent' => $fit->intent->id,
-                'name' => $fit->intent->name,
-                'confidence' => round($fit->confidence(), 2),
-                'evidence' => $fit->evidence,
-            ], $proposal->fits ?? []),
+            'proposals' => array_map(
+                static fn (Fit $fit): array => [
+                    'intent' => $fit->intent->id,
+                    'name' => $fit->intent->name,
+                    'confidence' => round($fit->confidence(), 2),
+                    'evidence' => $fit->evidence,
+                ],
+                $proposal->fits ?? [],
+            ),
         ];
     }
 
@@ -72,11 +75,13 @@ final class MatchesResource extends JsonAnswer
     {
         $match = $this->vocabulary->matchFor($this->application->id, $command->id);
 
-        return $match === null ? null : [
-            'intent' => $match->intent,
-            'name' => $this->vocabulary->intent($match->intent)->name,
-            'difference' => $match->difference,
-            'is_own' => in_array($command->id, $this->own, true),
-        ];
+        return $match === null
+            ? null
+            : [
+                'intent' => $match->intent,
+                'name' => $this->vocabulary->intent($match->intent)->name,
+                'difference' => $match->difference,
+                'is_own' => in_array($command->id, $this->own, true),
+            ];
     }
 }

@@ -42,12 +42,15 @@ final class KeyFileReportResource extends JsonAnswer
             'removed' => $this->file->removed,
             'bindings_read' => count($this->file->read->entries),
             'would_be_refused' => in_array(FindingKind::Refused, array_column($findings, 'kind'), true),
-            'findings' => array_map(static fn (Finding $finding): array => [
-                'kind' => $finding->kind->value,
-                'line' => $finding->line,
-                'text' => mb_strimwidth($finding->text, 0, self::MOST_SHOWN, '…'),
-                'sentence' => $finding->sentence,
-            ], $findings),
+            'findings' => array_map(
+                static fn (Finding $finding): array => [
+                    'kind' => $finding->kind->value,
+                    'line' => $finding->line,
+                    'text' => mb_strimwidth($finding->text, 0, self::MOST_SHOWN, '…'),
+                    'sentence' => $finding->sentence,
+                ],
+                $findings,
+            ),
             'against_factory' => [
                 'added' => array_map($shapes->binding(...), $change->added),
                 'removed' => array_map($shapes->binding(...), $change->removed),

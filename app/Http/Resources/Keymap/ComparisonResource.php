@@ -31,12 +31,15 @@ final class ComparisonResource extends JsonAnswer
 
         return [
             'with' => $this->other,
-            'differences' => array_map(fn (CommandDifference $difference): array => [
-                'command' => $shapes->commandName($difference->command),
-                'context' => $shapes->contextName($this->application->contexts->get($difference->context)),
-                'before' => array_map($shapes->binding(...), $difference->before),
-                'after' => array_map($shapes->binding(...), $difference->after),
-            ], $this->comparison->differences),
+            'differences' => array_map(
+                fn (CommandDifference $difference): array => [
+                    'command' => $shapes->commandName($difference->command),
+                    'context' => $shapes->contextName($this->application->contexts->get($difference->context)),
+                    'before' => array_map($shapes->binding(...), $difference->before),
+                    'after' => array_map($shapes->binding(...), $difference->after),
+                ],
+                $this->comparison->differences,
+            ),
         ];
     }
 }

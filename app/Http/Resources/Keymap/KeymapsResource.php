@@ -27,12 +27,23 @@ final class KeymapsResource extends JsonAnswer
 
         return [
             'kit' => $this->kit->name,
-            'keymaps' => $this->kit->keymaps()->with('parent')->orderBy('application')->orderBy('name')->get()->map(self::brief(...))->all(),
-            'deleted' => $deleted->map(static fn (Keymap $keymap): array => [
-                'id' => $keymap->id,
-                'application' => $keymap->application,
-                'name' => $keymap->name,
-            ])->all(),
+            'keymaps' => $this->kit
+                ->keymaps()
+                ->with('parent')
+                ->orderBy('application')
+                ->orderBy('name')
+                ->get()
+                ->map(self::brief(...))
+                ->all(),
+            'deleted' => $deleted
+                ->map(
+                    static fn (Keymap $keymap): array => [
+                        'id' => $keymap->id,
+                        'application' => $keymap->application,
+                        'name' => $keymap->name,
+                    ],
+                )
+                ->all(),
         ];
     }
 

@@ -28,13 +28,19 @@ final class PresetsResource extends JsonAnswer
 
         return [
             'unsaved_applications' => $inUse->values()->all(),
-            'presets' => $this->presets->map(static fn (Preset $preset): array => [
-                'id' => $preset->id,
-                'name' => $preset->name,
-                'kit' => $preset->kit->name,
-                'may_release' => Gate::allows('update', $preset),
-                'releases' => $preset->releases->map(static fn (Release $release): array => (new ReleaseResource($release))->toArray($request))->all(),
-            ])->all(),
+            'presets' => $this->presets
+                ->map(
+                    static fn (Preset $preset): array => [
+                        'id' => $preset->id,
+                        'name' => $preset->name,
+                        'kit' => $preset->kit->name,
+                        'may_release' => Gate::allows('update', $preset),
+                        'releases' => $preset->releases
+                            ->map(static fn (Release $release): array => (new ReleaseResource($release))->toArray($request))
+                            ->all(),
+                    ],
+                )
+                ->all(),
         ];
     }
 }

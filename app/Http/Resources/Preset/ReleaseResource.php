@@ -29,11 +29,15 @@ final class ReleaseResource extends JsonAnswer
             'author' => $this->release->author->name,
             'digest' => $this->release->digest,
             'created_at' => $this->release->created_at->toIso8601String(),
-            'applications' => $this->release->files->map(fn (ReleaseFile $file): array => [
-                'id' => $file->application,
-                'file_name' => $file->file_name,
-                'bindings' => count($this->release->content['keymaps'][$file->application]),
-            ])->all(),
+            'applications' => $this->release->files
+                ->map(
+                    fn (ReleaseFile $file): array => [
+                        'id' => $file->application,
+                        'file_name' => $file->file_name,
+                        'bindings' => count($this->release->content['keymaps'][$file->application]),
+                    ],
+                )
+                ->all(),
         ];
     }
 }

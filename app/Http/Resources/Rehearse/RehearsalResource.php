@@ -16,8 +16,11 @@ use Zebrafinch\Core\Keyboard\Seat;
 final class RehearsalResource extends JsonAnswer
 {
     /** @param  Seat  $seat  that of the suite */
-    public function __construct(private readonly Rehearsal $rehearsal, private readonly Application $application, private readonly Seat $seat)
-    {
+    public function __construct(
+        private readonly Rehearsal $rehearsal,
+        private readonly Application $application,
+        private readonly Seat $seat,
+    ) {
         parent::__construct($rehearsal);
     }
 

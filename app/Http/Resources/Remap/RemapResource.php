@@ -60,10 +60,13 @@ final class RemapResource extends JsonAnswer
                 'desktop' => $this->desktopCommand(),
             ],
             'context' => $this->shapes->contextName($this->context),
-            'bindings' => array_map(fn (Binding $own): array => [
-                ...$this->shapes->binding($own),
-                'removal' => $this->choice($this->remap->removal($own), $own),
-            ], $this->keymap->bindings()->ofCommand($this->command->id)),
+            'bindings' => array_map(
+                fn (Binding $own): array => [
+                    ...$this->shapes->binding($own),
+                    'removal' => $this->choice($this->remap->removal($own), $own),
+                ],
+                $this->keymap->bindings()->ofCommand($this->command->id),
+            ),
             'offers' => array_map($this->shapes->offer(...), $this->offers),
             'wanted' => $this->wanted === null ? null : $this->wanted($this->wanted),
         ];

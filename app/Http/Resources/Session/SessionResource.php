@@ -22,12 +22,14 @@ final class SessionResource extends JsonAnswer
     public function toArray(Request $request): array
     {
         return [
-            'person' => $this->user === null ? null : [
-                'id' => $this->user->id,
-                'name' => $this->user->name,
-                'role' => $this->user->role->value,
-                'may_hand_over' => $this->user->role->mayHandOver(),
-            ],
+            'person' => $this->user === null
+                    ? null
+                    : [
+                        'id' => $this->user->id,
+                        'name' => $this->user->name,
+                        'role' => $this->user->role->value,
+                        'may_hand_over' => $this->user->role->mayHandOver(),
+                    ],
             'most_file_bytes' => TextSize::MOST_BYTES,
         ];
     }

@@ -24,11 +24,15 @@ final class CheckInAnswerResource extends JsonAnswer
     {
         return [
             'system' => $this->suite->system->value,
-            'orders' => $this->orders->map(static fn (Order $order): array => [
-                'id' => $order->id,
-                'kind' => $order->kind->value,
-                'payload' => $order->payload,
-            ])->all(),
+            'orders' => $this->orders
+                ->map(
+                    static fn (Order $order): array => [
+                        'id' => $order->id,
+                        'kind' => $order->kind->value,
+                        'payload' => $order->payload,
+                    ],
+                )
+                ->all(),
             'poll_after_ms' => $this->pollAfterMs,
         ];
     }

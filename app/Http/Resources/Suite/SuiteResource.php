@@ -47,10 +47,13 @@ final class SuiteResource extends JsonAnswer
     /** @return list<string> the suite's applications, and the desktop where something was ever installed for it */
     private function shownOwners(): array
     {
-        return array_values(array_filter(
-            $this->suite->keyFileOwners(),
-            fn (string $owner): bool => in_array($owner, $this->suite->applications, true) || $this->fileOf($owner)?->installed_sha256 !== null,
-        ));
+        return array_values(
+            array_filter(
+                $this->suite->keyFileOwners(),
+                fn (string $owner): bool => in_array($owner, $this->suite->applications, true) ||
+                    $this->fileOf($owner)?->installed_sha256 !== null,
+            ),
+        );
     }
 
     private function fileOf(string $application): ?SuiteFile
@@ -64,14 +67,20 @@ final class SuiteResource extends JsonAnswer
         $file = $this->fileOf($application);
         $isShipped = in_array($application, [...$this->library->applicationIds(), DesktopCatalogue::ID], true);
         $release = $file?->release;
-        $standing = $file === null
-            ? Standing::NeverHandedOver
-            : (new InstalledFile($file->installed_sha256, $file->reported_sha256, $release?->isNewest() ?? false))->standing();
+        $standing =
+            $file === null
+                ? Standing::NeverHandedOver
+                : (new InstalledFile($file->installed_sha256, $file->reported_sha256, $release?->isNewest() ?? false))->standing();
 
         return [
-            'application' => ['id' => $application, 'name' => $isShipped ? $this->library->application($application)->name : ucfirst($application)],
+            'application' => [
+                'id' => $application,
+                'name' => $isShipped ? $this->library->application($application)->name : ucfirst($application),
+            ],
             'standing' => $standing->value,
-            'release' => $release === null ? null : ['id' => $release->id, 'preset' => $release->preset->name, 'number' => $release->number],
+            'release' => $release === null
+                ? null
+                : ['id' => $release->id, 'preset' => $release->preset->name, 'number' => $release->number],
             'may_import' => $isShipped && $file?->has_reported_bytes === true,
             'changed_at' => $file?->changed_at?->toIso8601String(),
         ];
@@ -84,7 +93,7 @@ final class SuiteResource extends JsonAnswer
             'id' => $order->id,
             'kind' => $order->kind->value,
             'state' => $order->state->value,
-            'title' => $order->payload['title'] ?? $order->payload['copy'] ?? '',
+            'title' => $order->payload['title'] ?? ($order->payload['copy'] ?? ''),
             'error' => $order->answer['error'] ?? null,
             'created_at' => $order->created_at->toIso8601String(),
         ];

@@ -21,6 +21,10 @@ final class SuitesResource extends JsonAnswer
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['suites' => $this->suites->map(fn (Suite $suite): array => (new SuiteResource($suite, $this->library))->toArray($request))->all()];
+        return [
+            'suites' => $this->suites
+                ->map(fn (Suite $suite): array => (new SuiteResource($suite, $this->library))->toArray($request))
+                ->all(),
+        ];
     }
 }

@@ -43,10 +43,13 @@ final class TravelResource extends JsonAnswer
             'keymap' => $keymap->name(),
             'bindings' => count($keymap->bindings),
             'findings' => array_map(fn (TravelFinding $finding): array => $this->finding($finding, $shapes), $check->of($there)),
-            'renamed' => array_map(fn (Binding $binding): array => [
-                'binding' => $shapes->binding($binding),
-                'here' => $this->here->printer()->label($binding->chord),
-            ], $check->renamed($keymap->at($this->here), $there)),
+            'renamed' => array_map(
+                fn (Binding $binding): array => [
+                    'binding' => $shapes->binding($binding),
+                    'here' => $this->here->printer()->label($binding->chord),
+                ],
+                $check->renamed($keymap->at($this->here), $there),
+            ),
         ];
     }
 
@@ -57,11 +60,13 @@ final class TravelResource extends JsonAnswer
             'binding' => $shapes->binding($finding->binding),
             'is_lost' => $finding->isLost(),
             'reach' => Shapes::reach($this->there->printer(), $finding->reach),
-            'replacement' => $finding->replacement === null ? null : [
-                ...$shapes->offer($finding->replacement),
-                'binding' => $finding->binding->at($finding->replacement->chord)->toData(),
-                'replaces' => $finding->binding->toData(),
-            ],
+            'replacement' => $finding->replacement === null
+                    ? null
+                    : [
+                        ...$shapes->offer($finding->replacement),
+                        'binding' => $finding->binding->at($finding->replacement->chord)->toData(),
+                        'replaces' => $finding->binding->toData(),
+                    ],
         ];
     }
 }

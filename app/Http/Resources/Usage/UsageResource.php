@@ -33,7 +33,10 @@ final class UsageResource extends JsonAnswer
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $known = array_filter($this->usage?->log()->all() ?? [], fn (Uses $uses): bool => in_array($uses->application, $this->applications, true));
+        $known = array_filter(
+            $this->usage?->log()->all() ?? [],
+            fn (Uses $uses): bool => in_array($uses->application, $this->applications, true),
+        );
 
         return [
             'name' => $this->usage?->name,
@@ -53,7 +56,10 @@ final class UsageResource extends JsonAnswer
             'command' => $shapes->commandName($uses->command),
             'by_key' => $uses->byKey,
             'by_mouse' => $uses->byMouse,
-            'chords' => array_map(static fn (Binding $binding): array => $shapes->chord($binding->chord), $current->bindings->ofCommand($uses->command)),
+            'chords' => array_map(
+                static fn (Binding $binding): array => $shapes->chord($binding->chord),
+                $current->bindings->ofCommand($uses->command),
+            ),
         ];
     }
 }

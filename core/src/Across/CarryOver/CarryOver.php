@@ -32,11 +32,18 @@ final class CarryOver
      * @param  list<LoadedKeymap>  $sources  at the keyboard where they are known; the target itself is passed over
      * @param  array<string, bool>  $said  by {@see CarriedBinding::id()}
      */
-    public static function of(array $sources, LoadedKeymap $target, Vocabulary $vocabulary, Importance $importance, ReservedChords $reserved, array $said = []): Report
-    {
+    public static function of(
+        array $sources,
+        LoadedKeymap $target,
+        Vocabulary $vocabulary,
+        Importance $importance,
+        ReservedChords $reserved,
+        array $said = [],
+    ): Report {
         return (new self($target, $said))->account(
             array_values(array_filter($sources, static fn (LoadedKeymap $one): bool => $one->application->id !== $target->application->id)),
-            new Landings($target, $vocabulary, $reserved), $importance,
+            new Landings($target, $vocabulary, $reserved),
+            $importance,
         );
     }
 
@@ -46,12 +53,24 @@ final class CarryOver
         $open = [];
         foreach ($sources as $from) {
             foreach ($from->bindings()->all() as $number => $binding) {
-                $open[CarriedBinding::idOf($from, $number)] = [$from, $number, $binding, $landings->of($from, $binding), $importance->ofCommand($from->application->id, $binding->command)];
+                $open[CarriedBinding::idOf($from, $number)] = [
+                    $from,
+                    $number,
+                    $binding,
+                    $landings->of($from, $binding),
+                    $importance->ofCommand($from->application->id, $binding->command),
+                ];
             }
         }
         $order = array_keys($open);
         // What was asked for goes before what is proposed, then the most used; lines of one command stay in their order.
-        usort($order, fn (string $one, string $other): int => [($this->said[$other] ?? false), $open[$other][4]] <=> [($this->said[$one] ?? false), $open[$one][4]]);
+        usort(
+            $order,
+            fn (string $one, string $other): int => [$this->said[$other] ?? false, $open[$other][4]] <=> [
+                $this->said[$one] ?? false,
+                $open[$one][4],
+            ],
+        );
         $stayingCommands = [];
         do {
             $this->placed = [];
@@ -66,7 +85,11 @@ final class CarryOver
             $stayingCommands += $this->withoutNew($lines);
         } while (count($stayingCommands) > $before);
 
-        return new Report($this->target, array_map(static fn (string $id): CarriedBinding => $lines[$id], array_keys($open)), $this->result($lines));
+        return new Report(
+            $this->target,
+            array_map(static fn (string $id): CarriedBinding => $lines[$id], array_keys($open)),
+            $this->result($lines),
+        );
     }
 
     /**
@@ -96,34 +119,85 @@ final class CarryOver
      */
     private function withoutReplaced(array $landings, array $stayingCommands): LoadedKeymap
     {
-        $replaced = array_diff(array_filter(array_map(static fn (Landing $one): ?string => $one->binding?->command, $landings)), array_keys($stayingCommands));
-        $left = array_filter($this->target->bindings()->all(), static fn (Binding $one): bool => ! in_array($one->command, $replaced, true));
+        $replaced = array_diff(
+            array_filter(array_map(static fn (Landing $one): ?string => $one->binding?->command, $landings)),
+            array_keys($stayingCommands),
+        );
+        $left = array_filter(
+            $this->target->bindings()->all(),
+            static fn (Binding $one): bool => ! in_array($one->command, $replaced, true),
+        );
 
-        return new LoadedKeymap($this->target->application, Bindings::of(...array_values($left)), $this->target->seat, $this->target->desktop);
+        return new LoadedKeymap(
+            $this->target->application,
+            Bindings::of(...array_values($left)),
+            $this->target->seat,
+            $this->target->desktop,
+        );
     }
 
-    private function line(LoadedKeymap $from, int $number, Binding $binding, Landing $landing, LoadedKeymap $staying, ?bool $said): CarriedBinding
-    {
+    private function line(
+        LoadedKeymap $from,
+        int $number,
+        Binding $binding,
+        Landing $landing,
+        LoadedKeymap $staying,
+        ?bool $said,
+    ): CarriedBinding {
         $to = $landing->binding;
         if ($to === null) {
             return new CarriedBinding($from, $number, $binding, $landing->ending, $landing->sentence, null, [], false);
         }
         $press = $this->target->seat->press($to->chord);
-        $rivals = array_values(array_filter($this->placed[$press->id] ?? [], fn (Binding $one): bool => $one->command !== $to->command && $this->meet($one, $to)));
-        $displaced = array_values(array_filter($staying->onPress($press), fn (Binding $one): bool => $one->command !== $to->command && $this->meet($one, $to)));
+        $rivals = array_values(
+            array_filter(
+                $this->placed[$press->id] ?? [],
+                fn (Binding $one): bool => $one->command !== $to->command && $this->meet($one, $to),
+            ),
+        );
+        $displaced = array_values(
+            array_filter($staying->onPress($press), fn (Binding $one): bool => $one->command !== $to->command && $this->meet($one, $to)),
+        );
         $desktop = $this->target->desktop?->taking($press);
         if ($desktop !== null) {
-            return new CarriedBinding($from, $number, $binding, Ending::Reserved, "The desktop takes it for {$this->name($desktop)}.", null, [], false);
+            return new CarriedBinding(
+                $from,
+                $number,
+                $binding,
+                Ending::Reserved,
+                "The desktop takes it for {$this->name($desktop)}.",
+                null,
+                [],
+                false,
+            );
         }
         if ($rivals !== []) {
-            return new CarriedBinding($from, $number, $binding, Ending::Displaces, "{$this->listed($rivals)} is carried to the same chord and is used more.", $to, $rivals, false);
+            return new CarriedBinding(
+                $from,
+                $number,
+                $binding,
+                Ending::Displaces,
+                "{$this->listed($rivals)} is carried to the same chord and is used more.",
+                $to,
+                $rivals,
+                false,
+            );
         }
         $isAccepted = $said ?? true;
         if ($isAccepted) {
             $this->placed[$press->id][] = $to;
         }
         if ($displaced !== []) {
-            return new CarriedBinding($from, $number, $binding, Ending::Displaces, trim("It takes the chord from {$this->listed($displaced)}. {$landing->difference}"), $to, $displaced, $isAccepted);
+            return new CarriedBinding(
+                $from,
+                $number,
+                $binding,
+                Ending::Displaces,
+                trim("It takes the chord from {$this->listed($displaced)}. {$landing->difference}"),
+                $to,
+                $displaced,
+                $isAccepted,
+            );
         }
 
         return new CarriedBinding($from, $number, $binding, $landing->ending, $landing->sentence, $to, [], $isAccepted);

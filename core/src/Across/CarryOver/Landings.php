@@ -82,8 +82,11 @@ final readonly class Landings
             return Landing::nowhere(Ending::OutOfReach, $reach->sentence);
         }
         $context = ($this->target->bindings()->ofCommand($command->id)[0] ?? null)->context ?? $command->home;
-        if ($this->target->application->contexts->get($context)->textEntry && $this->target->seat->typed($written) !== null) {
-            return Landing::nowhere(Ending::OutOfReach, "{$this->target->seat->printer()->label($written)} types a character in {$this->target->application->contexts->get($context)->name}.");
+        $there = $this->target->application->contexts->get($context);
+        if ($there->textEntry && $this->target->seat->typed($written) !== null) {
+            $label = $this->target->seat->printer()->label($written);
+
+            return Landing::nowhere(Ending::OutOfReach, "{$label} types a character in {$there->name}.");
         }
 
         return Landing::on(new Binding($written, $command->id, $context, $binding->gesture), $difference);

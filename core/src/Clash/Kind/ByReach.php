@@ -29,10 +29,16 @@ final readonly class ByReach implements ClashKind
     /** The board or the layout in use cannot make the chord, or only with other keys than it says. */
     public static function outOfReach(SeatJudges $judges): self
     {
-        return new self('out-of-reach', [
-            ReachKind::NotOnBoard->value => Grade::Fault, ReachKind::DeadKey->value => Grade::Fault,
-            ReachKind::OtherKeys->value => Grade::Warning, ReachKind::NeedsAltGr->value => Grade::Warning,
-        ], $judges);
+        return new self(
+            'out-of-reach',
+            [
+                ReachKind::NotOnBoard->value => Grade::Fault,
+                ReachKind::DeadKey->value => Grade::Fault,
+                ReachKind::OtherKeys->value => Grade::Warning,
+                ReachKind::NeedsAltGr->value => Grade::Warning,
+            ],
+            $judges,
+        );
     }
 
     public function name(): string
@@ -67,7 +73,17 @@ final readonly class ByReach implements ClashKind
             $reach = $judge->of($binding->chord);
             $grade = $this->grades[$reach->kind->value] ?? null;
             if ($grade !== null) {
-                $clashes[] = new Clash($this, $grade, [$binding], [$binding], static fn (): string => Words::command($keymap, $binding).' in '.Words::context($keymap, $binding).': '.$reach->sentence);
+                $clashes[] = new Clash(
+                    $this,
+                    $grade,
+                    [$binding],
+                    [$binding],
+                    static fn (): string => Words::command($keymap, $binding).
+                        ' in '.
+                        Words::context($keymap, $binding).
+                        ': '.
+                        $reach->sentence,
+                );
             }
         }
 

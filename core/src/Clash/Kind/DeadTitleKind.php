@@ -45,8 +45,10 @@ final readonly class DeadTitleKind implements ClashKind
                     $nearest = NearestTitle::to($binding->command, $binding->context, $keymap->application);
                     $context = Words::context($keymap, $binding);
 
-                    return "No menu of {$context} has the title \"{$title}\", so ".Words::chord($keymap, $binding).' does nothing there.'
-                        .($nearest === null ? '' : ' The nearest is "'.DesktopCatalogue::title($nearest).'".');
+                    return "No menu of {$context} has the title \"{$title}\", so ".
+                        Words::chord($keymap, $binding).
+                        ' does nothing there.'.
+                        ($nearest === null ? '' : ' The nearest is "'.DesktopCatalogue::title($nearest).'".');
                 });
             }
         }

@@ -84,12 +84,17 @@ final readonly class DoubleKind implements ClashKind
         $names = array_values(array_unique(array_map(static fn (Binding $one): string => Words::command($keymap, $one), $claims)));
         $chord = Words::chord($keymap, $claims[0]);
         $context = Words::context($keymap, $claims[0]);
-        $start = count($names) === 1 ? "{$context} has {$chord} more than once for {$names[0]}." : "{$context} gives {$chord} to ".Listing::and($names).'.';
+        $start =
+            count($names) === 1
+                ? "{$context} has {$chord} more than once for {$names[0]}."
+                : "{$context} gives {$chord} to ".Listing::and($names).'.';
 
         return match ($keymap->application->loading) {
             LoadingRule::RefuseFile => "{$start} {$keymap->application->name} refuses the whole key file because of it.",
             LoadingRule::FirstLineWins => "{$start} The first line wins: only ".Words::command($keymap, $claims[0]).' runs.',
-            LoadingRule::LastLineWins => "{$start} The last line wins: only ".Words::command($keymap, $claims[count($claims) - 1]).' runs.',
+            LoadingRule::LastLineWins => "{$start} The last line wins: only ".
+                Words::command($keymap, $claims[count($claims) - 1]).
+                ' runs.',
         };
     }
 
@@ -104,11 +109,26 @@ final readonly class DoubleKind implements ClashKind
         $ids = array_keys($byContext);
         for ($index = count($ids) - 1; $index > 0; $index--) {
             for ($earlier = 0; $earlier < $index; $earlier++) {
-                if ($contexts->depth($ids[$earlier]) === $contexts->depth($ids[$index]) && $contexts->overlap($ids[$earlier], $ids[$index])) {
-                    $loaded = array_values(array_filter([$keymap->loaded($byContext[$ids[$earlier]]), $keymap->loaded($byContext[$ids[$index]])]));
+                if (
+                    $contexts->depth($ids[$earlier]) === $contexts->depth($ids[$index]) &&
+                    $contexts->overlap($ids[$earlier], $ids[$index])
+                ) {
+                    $loaded = array_values(
+                        array_filter([$keymap->loaded($byContext[$ids[$earlier]]), $keymap->loaded($byContext[$ids[$index]])]),
+                    );
                     if (count($loaded) === 2 && $loaded[0]->command !== $loaded[1]->command) {
-                        $clashes[] = new Clash($this, Grade::Fault, $loaded, $loaded, static fn (): string => Listing::and(array_map(static fn (Binding $binding): string => Words::context($keymap, $binding), $loaded))
-                            .' can be active together and both have '.Words::chord($keymap, $loaded[0]).'; nothing decides which of them gets it.');
+                        $clashes[] = new Clash(
+                            $this,
+                            Grade::Fault,
+                            $loaded,
+                            $loaded,
+                            static fn (): string => Listing::and(
+                                array_map(static fn (Binding $binding): string => Words::context($keymap, $binding), $loaded),
+                            ).
+                                ' can be active together and both have '.
+                                Words::chord($keymap, $loaded[0]).
+                                '; nothing decides which of them gets it.',
+                        );
                     }
                 }
             }

@@ -40,10 +40,27 @@ final readonly class ParallelKind implements ClashKind
         $clashes = [];
         foreach (count($bindings) > 1 ? $keymap->gestures() : [] as $gesture) {
             $loaded = array_filter(array_map($keymap->loaded(...), $keymap->claims($bindings, $gesture)));
-            $apart = array_values(array_filter($loaded, fn (Binding $one): bool => array_filter($loaded, fn (Binding $other): bool => $this->areApart($keymap, $one, $other)) !== []));
+            $isApart = fn (Binding $one): bool => array_filter(
+                $loaded,
+                fn (Binding $other): bool => $this->areApart($keymap, $one, $other),
+            ) !== [];
+            $apart = array_values(array_filter($loaded, $isApart));
             if ($apart !== []) {
-                $clashes[] = new Clash($this, Grade::Note, $apart, [], static fn (): string => Words::chord($keymap, $apart[0]).' runs '
-                    .Listing::and(array_map(static fn (Binding $one): string => Words::command($keymap, $one).' in '.Words::context($keymap, $one), $apart)).'; these never meet.');
+                $clashes[] = new Clash(
+                    $this,
+                    Grade::Note,
+                    $apart,
+                    [],
+                    static fn (): string => Words::chord($keymap, $apart[0]).
+                        ' runs '.
+                        Listing::and(
+                            array_map(
+                                static fn (Binding $one): string => Words::command($keymap, $one).' in '.Words::context($keymap, $one),
+                                $apart,
+                            ),
+                        ).
+                        '; these never meet.',
+                );
             }
         }
 

@@ -60,7 +60,13 @@ final readonly class ShadowKind implements ClashKind
                     }
                 }
                 if ($hidden !== []) {
-                    $clashes[] = new Clash($this, Grade::Warning, [$hider, ...$hidden], $hidden, fn (): string => $this->sentence($keymap, $hider, $hidden));
+                    $clashes[] = new Clash(
+                        $this,
+                        Grade::Warning,
+                        [$hider, ...$hidden],
+                        $hidden,
+                        fn (): string => $this->sentence($keymap, $hider, $hidden),
+                    );
                 }
             }
         }
@@ -77,7 +83,8 @@ final readonly class ShadowKind implements ClashKind
             $hider->context === $other->context => false,
             $hider->context === ContextTree::EVERYWHERE => $keymap->application->isAskedFirst($hider->command),
             $other->context === ContextTree::EVERYWHERE => ! $keymap->application->isAskedFirst($other->command),
-            default => $contexts->depth($hider->context) > $contexts->depth($other->context) && $contexts->overlap($hider->context, $other->context),
+            default => $contexts->depth($hider->context) > $contexts->depth($other->context) &&
+                $contexts->overlap($hider->context, $other->context),
         };
     }
 
@@ -87,7 +94,9 @@ final readonly class ShadowKind implements ClashKind
         $isFromDesktop = ! $keymap->application->contexts->has($hider->context);
         $focus = $isFromDesktop || $hider->context === ContextTree::EVERYWHERE ? $hidden[0]->context : $hider->context;
         $losses = array_map(fn (Binding $lost): string => Words::command($keymap, $lost).$this->otherWay($keymap, $lost, $focus), $hidden);
-        $start = $isFromDesktop ? 'The desktop takes '.Words::chord($keymap, $hider).' for the menu title of ' : 'While '.$keymap->application->contexts->get($focus)->name.' has the focus, '.Words::chord($keymap, $hider).' runs ';
+        $start = $isFromDesktop
+            ? 'The desktop takes '.Words::chord($keymap, $hider).' for the menu title of '
+            : 'While '.$keymap->application->contexts->get($focus)->name.' has the focus, '.Words::chord($keymap, $hider).' runs ';
 
         return $start.Words::command($keymap, $hider).' and hides '.Listing::and($losses).'.';
     }
@@ -96,7 +105,9 @@ final readonly class ShadowKind implements ClashKind
     {
         $who = new Who($keymap);
         foreach ($keymap->bindings()->ofCommand($lost->command) as $binding) {
-            $reaches = $binding->id() !== $lost->id() && $who->gets($binding->chord, $binding->gesture, $focus)->winner()?->command === $lost->command;
+            $reaches =
+                $binding->id() !== $lost->id() &&
+                $who->gets($binding->chord, $binding->gesture, $focus)->winner()?->command === $lost->command;
             if ($reaches) {
                 return ' (still on '.Words::chord($keymap, $binding).')';
             }

@@ -40,9 +40,21 @@ final readonly class SwallowedKind implements ClashKind
         $takingText = $keymap->application->contexts->takingText();
         foreach ($takingText === [] ? [] : $bindings as $binding) {
             $text = $takingText[$binding->context] ?? null;
-            $typed = $text === null || $keymap->seat->press($binding->chord)->id !== $press->id ? null : $keymap->seat->typed($binding->chord);
+            $typed =
+                $text === null || $keymap->seat->press($binding->chord)->id !== $press->id ? null : $keymap->seat->typed($binding->chord);
             if ($typed !== null) {
-                $clashes[] = new Clash($this, Grade::Warning, [$binding], [$binding], static fn (): string => ($text instanceof Context ? $text->name : '').' takes text: '.Words::chord($keymap, $binding)." types \"{$typed}\" there and never runs ".Words::command($keymap, $binding).'.');
+                $clashes[] = new Clash(
+                    $this,
+                    Grade::Warning,
+                    [$binding],
+                    [$binding],
+                    static fn (): string => ($text instanceof Context ? $text->name : '').
+                        ' takes text: '.
+                        Words::chord($keymap, $binding).
+                        " types \"{$typed}\" there and never runs ".
+                        Words::command($keymap, $binding).
+                        '.',
+                );
             }
         }
 

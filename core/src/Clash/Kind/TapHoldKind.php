@@ -44,13 +44,39 @@ final readonly class TapHoldKind implements ClashKind
                 continue;
             }
             if (! $keymap->application->tellsHold) {
-                $clashes[] = new Clash($this, Grade::Fault, [$hold], [$hold], static fn (): string => "{$keymap->application->name} cannot tell a hold from a tap: ".Words::chord($keymap, $hold).' runs '.Words::command($keymap, $hold).' and does not let go of it.');
+                $clashes[] = new Clash(
+                    $this,
+                    Grade::Fault,
+                    [$hold],
+                    [$hold],
+                    static fn (): string => "{$keymap->application->name} cannot tell a hold from a tap: ".
+                        Words::chord($keymap, $hold).
+                        ' runs '.
+                        Words::command($keymap, $hold).
+                        ' and does not let go of it.',
+                );
 
                 continue;
             }
             foreach ($bindings as $tap) {
-                if ($tap->gesture === Gesture::Tap && $this->repeats($keymap, $tap) && $keymap->application->contexts->overlap($tap->context, $hold->context)) {
-                    $clashes[] = new Clash($this, Grade::Fault, [$tap, $hold], [$hold], static fn (): string => 'While '.Words::chord($keymap, $hold).' is held, '.Words::command($keymap, $tap).' repeats; '.Words::command($keymap, $hold).' cannot last as long as the key is down.');
+                if (
+                    $tap->gesture === Gesture::Tap &&
+                    $this->repeats($keymap, $tap) &&
+                    $keymap->application->contexts->overlap($tap->context, $hold->context)
+                ) {
+                    $clashes[] = new Clash(
+                        $this,
+                        Grade::Fault,
+                        [$tap, $hold],
+                        [$hold],
+                        static fn (): string => 'While '.
+                            Words::chord($keymap, $hold).
+                            ' is held, '.
+                            Words::command($keymap, $tap).
+                            ' repeats; '.
+                            Words::command($keymap, $hold).
+                            ' cannot last as long as the key is down.',
+                    );
                 }
             }
         }

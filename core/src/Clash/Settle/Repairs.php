@@ -21,8 +21,13 @@ final readonly class Repairs
     /** Combinations of what can become of the bindings of one press that are tried. */
     private const MOST_COMBINATIONS = 4_096;
 
-    public function __construct(private LoadedKeymap $keymap, private Docket $docket, private Alternatives $alternatives, private Price $price, private int $mostMoves)
-    {
+    public function __construct(
+        private LoadedKeymap $keymap,
+        private Docket $docket,
+        private Alternatives $alternatives,
+        private Price $price,
+        private int $mostMoves,
+    ) {
     }
 
     /** @return list<Repair> the cheapest first */
@@ -37,7 +42,10 @@ final readonly class Repairs
                 $repairs[] = $repair;
             }
         }
-        usort($repairs, static fn (Repair $one, Repair $other): int => [$one->cost, implode($one->steps)] <=> [$other->cost, implode($other->steps)]);
+        usort(
+            $repairs,
+            static fn (Repair $one, Repair $other): int => [$one->cost, implode($one->steps)] <=> [$other->cost, implode($other->steps)],
+        );
 
         return $repairs;
     }
@@ -49,7 +57,10 @@ final readonly class Repairs
     private function options(array $bindings): array
     {
         for ($most = $this->mostMoves; $most > 0; $most--) {
-            $options = array_map(fn (Binding $one): array => [true, false, ...$this->alternatives->to($one, $this->keymap, $most)], $bindings);
+            $options = array_map(
+                fn (Binding $one): array => [true, false, ...$this->alternatives->to($one, $this->keymap, $most)],
+                $bindings,
+            );
             if (array_product(array_map(count(...), $options)) <= self::MOST_COMBINATIONS) {
                 return $options;
             }
@@ -85,7 +96,9 @@ final readonly class Repairs
     private function repair(Press $press, array $bindings, array $combination): ?Repair
     {
         $change = Change::none();
-        $staying = array_values(array_filter($bindings, static fn (Binding $one, int $at): bool => $combination[$at] === true, ARRAY_FILTER_USE_BOTH));
+        $staying = array_values(
+            array_filter($bindings, static fn (Binding $one, int $at): bool => $combination[$at] === true, ARRAY_FILTER_USE_BOTH),
+        );
         $cost = 0.0;
         $steps = [];
         $takes = [];
@@ -95,7 +108,11 @@ final readonly class Repairs
                 continue;
             }
             $change = $change->removing($binding);
-            $called = $this->keymap->application->commandName($binding->command).' ('.$this->keymap->application->contexts->get($binding->context)->name.')';
+            $called =
+                $this->keymap->application->commandName($binding->command).
+                ' ('.
+                $this->keymap->application->contexts->get($binding->context)->name.
+                ')';
             if ($choice === false) {
                 $cost += $this->price->ofDropping($binding, $staying);
                 $steps[] = "{$called} loses the chord";

@@ -28,12 +28,19 @@ final readonly class Settlement
         return match (true) {
             $this->repairs === [] => 'There is no fault to settle.',
             $this->isCheapest() => 'No other set of repairs that leaves no fault costs the hands less.',
-            default => sprintf('The cheapest set may cost up to %d %% less: the search was cut off.', (int) ceil(100 * ($this->cost - $this->bound) / max($this->cost, 1e-9))),
+            default => sprintf(
+                'The cheapest set may cost up to %d %% less: the search was cut off.',
+                (int) ceil((100 * ($this->cost - $this->bound)) / max($this->cost, 1e-9)),
+            ),
         };
     }
 
     public function change(): Change
     {
-        return array_reduce($this->repairs, static fn (Change $all, Repair $one): Change => $all->removing(...$one->change->removed)->adding(...$one->change->added), Change::none());
+        return array_reduce(
+            $this->repairs,
+            static fn (Change $all, Repair $one): Change => $all->removing(...$one->change->removed)->adding(...$one->change->added),
+            Change::none(),
+        );
     }
 }

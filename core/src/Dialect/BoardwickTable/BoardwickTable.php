@@ -37,8 +37,18 @@ final readonly class BoardwickTable implements Dialect
     public function __construct()
     {
         $this->chords = new SpelledChords(
-            ['Primary' => Modifier::Primary, 'Control' => Modifier::Control, 'Alt' => Modifier::Alt, 'AltGr' => Modifier::AltGraph, 'Shift' => Modifier::Shift, 'System' => Modifier::Meta],
-            KeySpelling::of(['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Hyphen' => 'Minus'], 'Num'),
+            [
+                'Primary' => Modifier::Primary,
+                'Control' => Modifier::Control,
+                'Alt' => Modifier::Alt,
+                'AltGr' => Modifier::AltGraph,
+                'Shift' => Modifier::Shift,
+                'System' => Modifier::Meta,
+            ],
+            KeySpelling::of(
+                ['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Hyphen' => 'Minus'],
+                'Num',
+            ),
             '-',
         );
     }
@@ -65,7 +75,11 @@ final readonly class BoardwickTable implements Dialect
             } elseif (array_slice(array_column($fields, 0), 0, count(self::HEADER)) === self::HEADER) {
                 $headerSeen = true;
             } else {
-                throw UnreadableKeyFile::otherFormat('the header "'.implode(',', self::HEADER).'"', '"'.mb_strimwidth($text, 0, 60, '…').'"', $line);
+                throw UnreadableKeyFile::otherFormat(
+                    'the header "'.implode(',', self::HEADER).'"',
+                    '"'.mb_strimwidth($text, 0, 60, '…').'"',
+                    $line,
+                );
             }
         }
 
@@ -107,10 +121,26 @@ final readonly class BoardwickTable implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return LineEdits::of($file, $removed, $added, fn (string $context, array $bindings): array => [
-            $file->insertAt[$context] ?? $file->insertElse,
-            implode('', array_map(fn (Binding $one): string => implode(',', [$context, $this->spell($one), $one->gesture->value, self::field($one->command)]).$file->lineEnd(), $bindings)),
-        ]);
+        return LineEdits::of(
+            $file,
+            $removed,
+            $added,
+            fn (string $context, array $bindings): array => [
+                $file->insertAt[$context] ?? $file->insertElse,
+                implode(
+                    '',
+                    array_map(
+                        fn (Binding $one): string => implode(',', [
+                            $context,
+                            $this->spell($one),
+                            $one->gesture->value,
+                            self::field($one->command),
+                        ]).$file->lineEnd(),
+                        $bindings,
+                    ),
+                ),
+            ],
+        );
     }
 
     private static function field(string $text): string

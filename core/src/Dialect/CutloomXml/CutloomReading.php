@@ -69,8 +69,12 @@ final class CutloomReading
             $tag->name === 'focus' && $tag->kind === XmlTokenKind::Close => $this->leave($tag),
             $tag->name === 'focus' => $this->enter($tag),
             $tag->name === 'press' && $tag->kind !== XmlTokenKind::Close => $this->press($tag),
-            $tag->name === CutloomXml::ROOT => $this->insertElse = $this->lineStart($tag->at->from),
-            $tag->kind !== XmlTokenKind::Close => $this->find(FindingKind::NotUnderstood, $tag, "<{$tag->name}> is not part of a key file; it stays as it is."),
+            $tag->name === CutloomXml::ROOT => ($this->insertElse = $this->lineStart($tag->at->from)),
+            $tag->kind !== XmlTokenKind::Close => $this->find(
+                FindingKind::NotUnderstood,
+                $tag,
+                "<{$tag->name}> is not part of a key file; it stays as it is.",
+            ),
             default => null,
         };
     }
@@ -79,7 +83,11 @@ final class CutloomReading
     {
         $context = $tag->attribute('on') ?? '';
         if (! $this->application->contexts->has($context)) {
-            $this->find(FindingKind::NotUnderstood, $tag, "{$this->application->name} has no context \"{$context}\"; its chords stay in the file and are not read.");
+            $this->find(
+                FindingKind::NotUnderstood,
+                $tag,
+                "{$this->application->name} has no context \"{$context}\"; its chords stay in the file and are not read.",
+            );
 
             return;
         }
@@ -97,14 +105,22 @@ final class CutloomReading
     private function press(XmlToken $tag): void
     {
         if ($this->context === null) {
-            $this->find(FindingKind::NotUnderstood, $tag, 'This chord is in no context that is known; it stays in the file and is not read.');
+            $this->find(
+                FindingKind::NotUnderstood,
+                $tag,
+                'This chord is in no context that is known; it stays in the file and is not read.',
+            );
 
             return;
         }
         $keys = $tag->attributes['keys'] ?? null;
         $command = $tag->attribute('run') ?? '';
         if ($keys === null || $command === '') {
-            $this->find(FindingKind::NotUnderstood, $tag, 'A <press> needs keys="…" and run="…"; this one stays in the file and is not read.');
+            $this->find(
+                FindingKind::NotUnderstood,
+                $tag,
+                'A <press> needs keys="…" and run="…"; this one stays in the file and is not read.',
+            );
 
             return;
         }
@@ -122,7 +138,11 @@ final class CutloomReading
     private function findOddities(XmlToken $tag, string $command): void
     {
         if (! $this->application->knows($command)) {
-            $this->find(FindingKind::UnknownCommand, $tag, "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is kept, and it holds its chord.");
+            $this->find(
+                FindingKind::UnknownCommand,
+                $tag,
+                "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is kept, and it holds its chord.",
+            );
         }
         $unknown = array_diff(array_keys($tag->attributes), self::KNOWN_ATTRIBUTES);
         if ($unknown !== []) {

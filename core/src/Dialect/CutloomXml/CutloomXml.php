@@ -34,8 +34,25 @@ final readonly class CutloomXml implements Dialect
     public function __construct()
     {
         $this->chords = new SpelledChords(
-            ['Primary' => Modifier::Primary, 'Control' => Modifier::Control, 'Option' => Modifier::Alt, 'Third' => Modifier::AltGraph, 'Shift' => Modifier::Shift, 'System' => Modifier::Meta],
-            KeySpelling::of(['Left' => 'ArrowLeft', 'Right' => 'ArrowRight', 'Up' => 'ArrowUp', 'Down' => 'ArrowDown', 'Return' => 'Enter', 'Grave' => 'Backquote'], 'Pad'),
+            [
+                'Primary' => Modifier::Primary,
+                'Control' => Modifier::Control,
+                'Option' => Modifier::Alt,
+                'Third' => Modifier::AltGraph,
+                'Shift' => Modifier::Shift,
+                'System' => Modifier::Meta,
+            ],
+            KeySpelling::of(
+                [
+                    'Left' => 'ArrowLeft',
+                    'Right' => 'ArrowRight',
+                    'Up' => 'ArrowUp',
+                    'Down' => 'ArrowDown',
+                    'Return' => 'Enter',
+                    'Grave' => 'Backquote',
+                ],
+                'Pad',
+            ),
             ' ',
         );
     }
@@ -69,7 +86,12 @@ final readonly class CutloomXml implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return LineEdits::of($file, $removed, $added, fn (string $context, array $bindings): array => $this->insertion($file, $context, $bindings));
+        return LineEdits::of(
+            $file,
+            $removed,
+            $added,
+            fn (string $context, array $bindings): array => $this->insertion($file, $context, $bindings),
+        );
     }
 
     /**
@@ -80,7 +102,11 @@ final readonly class CutloomXml implements Dialect
     {
         $end = $file->lineEnd();
         $tags = array_map(
-            fn (Binding $binding): string => '<press keys="'.$this->spell($binding).'" run="'.htmlspecialchars($binding->command, ENT_XML1 | ENT_QUOTES).'"/>',
+            fn (Binding $binding): string => '<press keys="'.
+                $this->spell($binding).
+                '" run="'.
+                htmlspecialchars($binding->command, ENT_XML1 | ENT_QUOTES).
+                '"/>',
             $bindings,
         );
         $lines = array_map(static fn (string $tag): string => "    {$tag}{$end}", $tags);

@@ -25,11 +25,21 @@ final readonly class DesktopTitles implements Dialect
 
     public function __construct()
     {
-        $this->maps = new ChordMaps('titles', new SpelledChords(
-            ['Primary' => Modifier::Primary, 'Control' => Modifier::Control, 'Alt' => Modifier::Alt, 'AltGr' => Modifier::AltGraph, 'Shift' => Modifier::Shift, 'System' => Modifier::Meta],
-            KeySpelling::of([], 'Pad'),
-            ' ',
-        ));
+        $this->maps = new ChordMaps(
+            'titles',
+            new SpelledChords(
+                [
+                    'Primary' => Modifier::Primary,
+                    'Control' => Modifier::Control,
+                    'Alt' => Modifier::Alt,
+                    'AltGr' => Modifier::AltGraph,
+                    'Shift' => Modifier::Shift,
+                    'System' => Modifier::Meta,
+                ],
+                KeySpelling::of([], 'Pad'),
+                ' ',
+            ),
+        );
     }
 
     public function id(): string

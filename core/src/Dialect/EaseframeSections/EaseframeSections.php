@@ -38,8 +38,19 @@ final readonly class EaseframeSections implements Dialect
     public function __construct()
     {
         $this->chords = new SpelledChords(
-            ['primary' => Modifier::Primary, 'control' => Modifier::Control, 'alt' => Modifier::Alt, 'altgr' => Modifier::AltGraph, 'shift' => Modifier::Shift, 'system' => Modifier::Meta],
-            KeySpelling::of(['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown'], 'keypad-', lowerCase: true),
+            [
+                'primary' => Modifier::Primary,
+                'control' => Modifier::Control,
+                'alt' => Modifier::Alt,
+                'altgr' => Modifier::AltGraph,
+                'shift' => Modifier::Shift,
+                'system' => Modifier::Meta,
+            ],
+            KeySpelling::of(
+                ['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown'],
+                'keypad-',
+                lowerCase: true,
+            ),
             '+',
         );
     }
@@ -72,7 +83,12 @@ final readonly class EaseframeSections implements Dialect
 
                 continue;
             }
-            $context ?? throw UnreadableKeyFile::otherFormat('a section such as [everywhere] before the first chord', '"'.mb_strimwidth($text, 0, 60, '…').'"', $line);
+            $context ??
+                throw UnreadableKeyFile::otherFormat(
+                    'a section such as [everywhere] before the first chord',
+                    '"'.mb_strimwidth($text, 0, 60, '…').'"',
+                    $line,
+                );
             $this->takeLine($list, $context, $text, $line, $at, $whole);
         }
         if ($sections === 0) {
@@ -89,7 +105,15 @@ final readonly class EaseframeSections implements Dialect
             $list->notUnderstood($line, $text, 'This chord is in a section that is not known.');
         } elseif (preg_match(self::LINE, $text, $found, PREG_OFFSET_CAPTURE) === 1) {
             [$chord, $offset] = $found[2];
-            $list->bind($line, $text, $context, $found[1][0], fn () => $this->chords->parse($chord), $whole, new Span($at->from + $offset, $at->from + $offset + strlen($chord)));
+            $list->bind(
+                $line,
+                $text,
+                $context,
+                $found[1][0],
+                fn () => $this->chords->parse($chord),
+                $whole,
+                new Span($at->from + $offset, $at->from + $offset + strlen($chord)),
+            );
             $list->insertAt($context, $whole->to);
         } else {
             $list->notUnderstood($line, $text, 'A line has a command, an equals sign and one chord.');

@@ -49,7 +49,11 @@ final class FaderloftReading
         $fields = explode("\t", $line === 1 ? ByteOrderMark::without($text) : $text);
         if (array_slice($fields, 0, count(FaderloftTable::HEADER)) !== FaderloftTable::HEADER) {
             $found = mb_strimwidth($text, 0, 60, '…');
-            throw UnreadableKeyFile::otherFormat('the header "'.implode(' ⇥ ', FaderloftTable::HEADER).'"', $found === '' ? 'nothing' : "\"{$found}\"", $line);
+            throw UnreadableKeyFile::otherFormat(
+                'the header "'.implode(' ⇥ ', FaderloftTable::HEADER).'"',
+                $found === '' ? 'nothing' : "\"{$found}\"",
+                $line,
+            );
         }
     }
 
@@ -63,7 +67,15 @@ final class FaderloftReading
         }
         [$area, $hold, $key, $action] = $fields;
         $chordFrom = $whole->from + strlen($area) + 1;
-        $this->list->bind($line, $text, $area, $action, fn () => $this->chords->parse($hold, $key), $whole, new Span($chordFrom, $chordFrom + strlen("{$hold}\t{$key}")));
+        $this->list->bind(
+            $line,
+            $text,
+            $area,
+            $action,
+            fn () => $this->chords->parse($hold, $key),
+            $whole,
+            new Span($chordFrom, $chordFrom + strlen("{$hold}\t{$key}")),
+        );
         $this->list->insertAt($area, $whole->to);
     }
 }

@@ -30,7 +30,7 @@ final readonly class FaderloftTable implements Dialect
 
     public function __construct()
     {
-        $this->chords = new FaderloftChords;
+        $this->chords = new FaderloftChords();
     }
 
     public function id(): string
@@ -62,9 +62,20 @@ final readonly class FaderloftTable implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return LineEdits::of($file, $removed, $added, fn (string $context, array $bindings): array => [
-            $file->insertAt[$context] ?? $file->insertElse,
-            implode('', array_map(fn (Binding $one): string => implode("\t", [$context, $this->spell($one), $one->command]).$file->lineEnd(), $bindings)),
-        ]);
+        return LineEdits::of(
+            $file,
+            $removed,
+            $added,
+            fn (string $context, array $bindings): array => [
+                $file->insertAt[$context] ?? $file->insertElse,
+                implode(
+                    '',
+                    array_map(
+                        fn (Binding $one): string => implode("\t", [$context, $this->spell($one), $one->command]).$file->lineEnd(),
+                        $bindings,
+                    ),
+                ),
+            ],
+        );
     }
 }

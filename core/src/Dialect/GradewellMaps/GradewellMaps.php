@@ -24,11 +24,25 @@ final readonly class GradewellMaps implements Dialect
 
     public function __construct()
     {
-        $this->maps = new ChordMaps('maps', new SpelledChords(
-            ['primary' => Modifier::Primary, 'control' => Modifier::Control, 'alt' => Modifier::Alt, 'altgr' => Modifier::AltGraph, 'shift' => Modifier::Shift, 'system' => Modifier::Meta],
-            KeySpelling::of(['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown'], 'pad', lowerCase: true),
-            '/',
-        ));
+        $this->maps = new ChordMaps(
+            'maps',
+            new SpelledChords(
+                [
+                    'primary' => Modifier::Primary,
+                    'control' => Modifier::Control,
+                    'alt' => Modifier::Alt,
+                    'altgr' => Modifier::AltGraph,
+                    'shift' => Modifier::Shift,
+                    'system' => Modifier::Meta,
+                ],
+                KeySpelling::of(
+                    ['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown'],
+                    'pad',
+                    lowerCase: true,
+                ),
+                '/',
+            ),
+        );
     }
 
     public function id(): string

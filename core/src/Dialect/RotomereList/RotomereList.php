@@ -42,7 +42,14 @@ final readonly class RotomereList implements Dialect
     public function __construct()
     {
         $this->chords = new SpelledChords(
-            ['primary' => Modifier::Primary, 'control' => Modifier::Control, 'alt' => Modifier::Alt, 'shift' => Modifier::Shift, 'altgr' => Modifier::AltGraph, 'system' => Modifier::Meta],
+            [
+                'primary' => Modifier::Primary,
+                'control' => Modifier::Control,
+                'alt' => Modifier::Alt,
+                'shift' => Modifier::Shift,
+                'altgr' => Modifier::AltGraph,
+                'system' => Modifier::Meta,
+            ],
             KeySpelling::ofCharacters(['left' => 'ArrowLeft', 'right' => 'ArrowRight', 'up' => 'ArrowUp', 'down' => 'ArrowDown'], 'pad-'),
             ' ',
         );
@@ -93,7 +100,15 @@ final readonly class RotomereList implements Dialect
             $list->notUnderstood($line, $text, 'This line is in no area that is known.');
         } elseif (preg_match(self::LINE, $text, $found, PREG_OFFSET_CAPTURE) === 1) {
             [$quoted, $offset] = $found[1];
-            $list->bind($line, $text, $context, $found[2][0], fn () => $this->chords->parse(self::unquoted($quoted)), $whole, new Span($at->from + $offset, $at->from + $offset + strlen($quoted)));
+            $list->bind(
+                $line,
+                $text,
+                $context,
+                $found[2][0],
+                fn () => $this->chords->parse(self::unquoted($quoted)),
+                $whole,
+                new Span($at->from + $offset, $at->from + $offset + strlen($quoted)),
+            );
             $list->insertAt($context, $whole->to);
         } else {
             $list->notUnderstood($line, $text, 'A line has a hyphen, a chord in quotes, a colon and a command.');

@@ -11,7 +11,11 @@ namespace Zebrafinch\Core\Harmonise\Solve;
  *
  * @phpstan-type AnswerData array{
  *     format: string, choices: list<int|null>, cost: float, bound: float, is_optimal: bool,
- *     multipliers: array{capacity: list<array{group: int, chord: int, price: float}>, misleading: list<array{chord: int, price: float}>, bound: float}
+ *     multipliers: array{
+ *         capacity: list<array{group: int, chord: int, price: float}>,
+ *         misleading: list<array{chord: int, price: float}>,
+ *         bound: float,
+ *     }
  * }
  */
 final readonly class Answer
@@ -24,8 +28,14 @@ final readonly class Answer
      * @param  Multipliers  $multipliers  prove $multipliersBound by themselves
      * @param  bool  $isOptimal  proved: everything that could cost less was searched
      */
-    public function __construct(public array $choices, public float $cost, public float $bound, public bool $isOptimal, public Multipliers $multipliers, public float $multipliersBound)
-    {
+    public function __construct(
+        public array $choices,
+        public float $cost,
+        public float $bound,
+        public bool $isOptimal,
+        public Multipliers $multipliers,
+        public float $multipliersBound,
+    ) {
     }
 
     /** How far from the optimum the cost can be at most, as a share of the cost. */
@@ -38,7 +48,11 @@ final readonly class Answer
     public function toData(): array
     {
         return [
-            'format' => self::FORMAT, 'choices' => array_values($this->choices), 'cost' => $this->cost, 'bound' => $this->bound, 'is_optimal' => $this->isOptimal,
+            'format' => self::FORMAT,
+            'choices' => array_values($this->choices),
+            'cost' => $this->cost,
+            'bound' => $this->bound,
+            'is_optimal' => $this->isOptimal,
             'multipliers' => [...$this->multipliers->toData(), 'bound' => $this->multipliersBound],
         ];
     }

@@ -145,7 +145,7 @@ final class Ascent
         if ($norm === 0.0) {
             return;
         }
-        $length = (1.0 - self::SMOOTHING) * $this->scale * $distance / $norm;
+        $length = ((1.0 - self::SMOOTHING) * $this->scale * $distance) / $norm;
         foreach ($ways as $at => $way) {
             $capacity[$at] = max(0.0, $capacity[$at] + $length * $way);
         }

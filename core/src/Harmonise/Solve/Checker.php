@@ -52,9 +52,13 @@ final readonly class Checker
     }
 
     /**
-     * No solution costs less: with any prices of at least 0, and no higher than what misleading costs, the relaxed problem is cheaper than the instance.
+     * No solution costs less: with any prices of at least 0, and no higher than what misleading costs, the relaxed problem is cheaper than
+     * the instance.
      *
-     * @param  array{capacity: list<array{group: int, chord: int, price: float}>, misleading: list<array{chord: int, price: float}>}  $multipliers
+     * @param  array{
+     *     capacity: list<array{group: int, chord: int, price: float}>,
+     *     misleading: list<array{chord: int, price: float}>,
+     * }  $multipliers
      */
     public function bound(array $multipliers): float
     {
@@ -101,8 +105,8 @@ final readonly class Checker
             foreach ($indexes as $bit => $index) {
                 $cost = ($slots[$index]->options[$chord] ?? INF) + ($surcharge[$index][$chord] ?? 0.0);
                 for ($set = $sets - 1; $set >= 0; $set--) {
-                    if (($set & 1 << $bit) !== 0) {
-                        $opening[$set] = min($opening[$set], $opening[$set ^ 1 << $bit] + $cost);
+                    if (($set & (1 << $bit)) !== 0) {
+                        $opening[$set] = min($opening[$set], $opening[$set ^ (1 << $bit)] + $cost);
                     }
                 }
             }
@@ -114,7 +118,7 @@ final readonly class Checker
         for ($set = 0; $set < $sets; $set++) {
             $left = 0.0;
             foreach ($indexes as $bit => $index) {
-                $left += ($set & 1 << $bit) === 0 ? $slots[$index]->unbound ?? INF : 0.0;
+                $left += ($set & (1 << $bit)) === 0 ? $slots[$index]->unbound ?? INF : 0.0;
             }
             $least = min($least, $left + min($used[$set], $set === 0 ? 0.0 : INF));
         }

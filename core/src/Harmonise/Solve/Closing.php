@@ -37,8 +37,12 @@ final class Closing
     /** @var array<int, array<int, int>> the way that is chosen */
     private array $chosen = [];
 
-    private function __construct(private readonly Relaxation $relaxation, private readonly Multipliers $prices, float $gap, private readonly int $mostSteps)
-    {
+    private function __construct(
+        private readonly Relaxation $relaxation,
+        private readonly Multipliers $prices,
+        float $gap,
+        private readonly int $mostSteps,
+    ) {
         $this->gap = $gap;
     }
 

@@ -28,6 +28,6 @@ final class Dice
 
     private function next(): int
     {
-        return $this->state = $this->state * 16_807 % self::MODULUS;
+        return $this->state = ($this->state * 16_807) % self::MODULUS;
     }
 }

@@ -101,7 +101,12 @@ final class Improvement
             if ($this->solution->has($next)) {
                 $won += $this->solution->takeOut($next);
             }
-            $choice = $this->choiceInChain($next, $length <= self::LONGEST_CHAIN ? $prices : null, $moved, $next === $intent ? $forbidden : []);
+            $choice = $this->choiceInChain(
+                $next,
+                $length <= self::LONGEST_CHAIN ? $prices : null,
+                $moved,
+                $next === $intent ? $forbidden : [],
+            );
             foreach ($this->solution->holdersOf($next, $choice) as $holder) {
                 $won += $this->solution->takeOut($holder);
                 $waiting[] = $holder;

@@ -34,8 +34,14 @@ final readonly class Instance
      * @param  list<list<int>>  $groups  slots of one application whose commands can be active together
      * @param  float  $misleading  what each further intent on one chord costs
      */
-    public function __construct(public array $applications, public array $chords, public array $intents, public array $slots, public array $groups, public float $misleading)
-    {
+    public function __construct(
+        public array $applications,
+        public array $chords,
+        public array $intents,
+        public array $slots,
+        public array $groups,
+        public float $misleading,
+    ) {
     }
 
     /** @param  Choices  $choices */
@@ -75,7 +81,10 @@ final readonly class Instance
             }
         }
         foreach ($this->groups as $group) {
-            $taken = array_filter(array_map(static fn (int $slot): ?int => $choices[$slot], $group), static fn (?int $chord): bool => $chord !== null);
+            $taken = array_filter(
+                array_map(static fn (int $slot): ?int => $choices[$slot], $group),
+                static fn (?int $chord): bool => $chord !== null,
+            );
             if (count($taken) !== count(array_unique($taken))) {
                 return false;
             }
@@ -88,11 +97,24 @@ final readonly class Instance
     public function toData(): array
     {
         return [
-            'format' => self::FORMAT, 'applications' => $this->applications, 'chords' => $this->chords, 'misleading' => $this->misleading, 'intents' => $this->intents,
-            'slots' => array_map(static fn (Slot $slot): array => [
-                'intent' => $slot->intent, 'application' => $slot->application, 'unbound' => $slot->unbound,
-                'options' => array_map(static fn (int $chord, float $cost): array => ['chord' => $chord, 'cost' => $cost], array_keys($slot->options), array_values($slot->options)),
-            ], $this->slots),
+            'format' => self::FORMAT,
+            'applications' => $this->applications,
+            'chords' => $this->chords,
+            'misleading' => $this->misleading,
+            'intents' => $this->intents,
+            'slots' => array_map(
+                static fn (Slot $slot): array => [
+                    'intent' => $slot->intent,
+                    'application' => $slot->application,
+                    'unbound' => $slot->unbound,
+                    'options' => array_map(
+                        static fn (int $chord, float $cost): array => ['chord' => $chord, 'cost' => $cost],
+                        array_keys($slot->options),
+                        array_values($slot->options),
+                    ),
+                ],
+                $this->slots,
+            ),
             'groups' => $this->groups,
         ];
     }
@@ -100,11 +122,19 @@ final readonly class Instance
     /** @param  InstanceData  $data */
     public static function fromData(array $data): self
     {
-        $slots = array_map(static fn (array $slot): Slot => new Slot(
-            $slot['intent'], $slot['application'], $slot['unbound'] === null ? null : (float) $slot['unbound'],
-            array_map(floatval(...), array_column($slot['options'], 'cost', 'chord')),
-        ), $data['slots']);
-        $intents = array_map(static fn (array $intent): array => ['id' => $intent['id'], 'second_chord' => (float) $intent['second_chord']], $data['intents']);
+        $slots = array_map(
+            static fn (array $slot): Slot => new Slot(
+                $slot['intent'],
+                $slot['application'],
+                $slot['unbound'] === null ? null : (float) $slot['unbound'],
+                array_map(floatval(...), array_column($slot['options'], 'cost', 'chord')),
+            ),
+            $data['slots'],
+        );
+        $intents = array_map(
+            static fn (array $intent): array => ['id' => $intent['id'], 'second_chord' => (float) $intent['second_chord']],
+            $data['intents'],
+        );
 
         return new self($data['applications'], $data['chords'], $intents, $slots, $data['groups'], (float) $data['misleading']);
     }

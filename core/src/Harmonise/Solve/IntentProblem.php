@@ -29,7 +29,10 @@ final class IntentProblem
 
     private float $value = 0.0;
 
-    /** @var array<int, array<int, float>> of the last full solution, by chord, then by set of slots: what serving the set with the chord costs, its opening included */
+    /**
+     * @var array<int, array<int, float>> of the last full solution, by chord, then by set of slots: what serving the set with the chord
+     *     costs, its opening included
+     */
     private array $sums = [];
 
     /** @var array<int, array<int, float>> what chords cost by slot, before anything was taken out */
@@ -296,12 +299,24 @@ final class IntentProblem
     /**
      * After a full solution: every way to serve the intent that costs less than $gap above the least.
      *
-     * @return list<array{float, array<int, int>}>|null  what it costs above the least, and the choice by slot, the cheapest first; null when there are more than $most
+     * @return list<array{
+     *     float,
+     *     array<int, int>,
+     * }>|null  what it costs above the least, and the choice by slot, the cheapest first; null when there are more than $most
      */
     public function patterns(float $gap, int $most): ?array
     {
         $found = [];
-        $this->enumerate(array_combine($this->chords, $this->sums), $this->full, 0.0, array_fill(0, count($this->slots), -1), [], $this->value + $this->opening + $gap, $most, $found);
+        $this->enumerate(
+            array_combine($this->chords, $this->sums),
+            $this->full,
+            0.0,
+            array_fill(0, count($this->slots), -1),
+            [],
+            $this->value + $this->opening + $gap,
+            $most,
+            $found,
+        );
         if (count($found) > $most) {
             return null;
         }

@@ -25,7 +25,16 @@ final readonly class LpText
 
     private function text(): string
     {
-        $lines = ['\ Harmonise: '.count($this->instance->intents).' intents, '.count($this->instance->applications).' applications, '.count($this->instance->chords).' chords', 'Minimize'];
+        $lines = [
+            '\ Harmonise: '.
+            count($this->instance->intents).
+            ' intents, '.
+            count($this->instance->applications).
+            ' applications, '.
+            count($this->instance->chords).
+            ' chords',
+            'Minimize',
+        ];
         array_push($lines, ...self::wrapped(' cost: ', $this->cost()));
         $lines[] = 'Subject To';
         foreach ([...$this->oneEach(), ...$this->opened(), ...$this->capacities(), ...$this->counts()] as [$name, $terms, $end]) {
@@ -35,7 +44,10 @@ final readonly class LpText
         }
         $lines[] = 'Bounds';
         foreach (array_keys($this->chordsOf()) as $intent) {
-            array_push($lines, ...array_map(static fn (int $chord): string => " 0 <= y_{$intent}_{$chord} <= 1", $this->chordsOf()[$intent]));
+            array_push(
+                $lines,
+                ...array_map(static fn (int $chord): string => " 0 <= y_{$intent}_{$chord} <= 1", $this->chordsOf()[$intent]),
+            );
         }
         $lines[] = 'Binary';
         foreach ($this->instance->slots as $index => $slot) {
@@ -108,10 +120,18 @@ final readonly class LpText
     private function counts(): iterable
     {
         foreach ($this->chordsOf() as $intent => $chords) {
-            yield ["seconds_{$intent}", ["+ second_{$intent}", ...array_map(static fn (int $chord): string => "- y_{$intent}_{$chord}", $chords)], '>= -1'];
+            yield [
+                "seconds_{$intent}",
+                ["+ second_{$intent}", ...array_map(static fn (int $chord): string => "- y_{$intent}_{$chord}", $chords)],
+                '>= -1',
+            ];
         }
         foreach ($this->intentsOn() as $chord => $intents) {
-            yield ["friend_{$chord}", ["+ friends_{$chord}", ...array_map(static fn (int $intent): string => "- y_{$intent}_{$chord}", $intents)], '>= -1'];
+            yield [
+                "friend_{$chord}",
+                ["+ friends_{$chord}", ...array_map(static fn (int $intent): string => "- y_{$intent}_{$chord}", $intents)],
+                '>= -1',
+            ];
         }
     }
 

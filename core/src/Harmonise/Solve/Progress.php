@@ -15,6 +15,8 @@ final readonly class Progress
     /** How far from the optimum the best can be at most, as a share of its cost; null before there is one. */
     public function gap(): ?float
     {
-        return is_finite($this->cost) && is_finite($this->bound) && $this->cost > 0.0 ? max(0.0, $this->cost - $this->bound) / $this->cost : null;
+        return is_finite($this->cost) && is_finite($this->bound) && $this->cost > 0.0
+            ? max(0.0, $this->cost - $this->bound) / $this->cost
+            : null;
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Harmonise\Solve;
 
-/** The instance with what ties intents together priced instead of forbidden: one small problem for each intent is left, and their sum bounds the optimum from below. */
+/**
+ * The instance with what ties intents together priced instead of forbidden: one small problem for each intent is left, and their sum bounds
+ * the optimum from below.
+ */
 final class Relaxation
 {
     /** How many chords of an intent are looked at between full solutions. */
@@ -97,11 +100,16 @@ final class Relaxation
             $chords = array_keys(array_replace(...array_map(static fn (Slot $one): array => $one->options, $slots)));
             sort($chords);
             $problems[] = new IntentProblem(
-                $indexes, $chords,
-                array_map(static fn (int $chord): array => array_map(static fn (Slot $one): float => $one->options[$chord] ?? INF, $slots), $chords),
+                $indexes,
+                $chords,
+                array_map(
+                    static fn (int $chord): array => array_map(static fn (Slot $one): float => $one->options[$chord] ?? INF, $slots),
+                    $chords,
+                ),
                 array_map(static fn (Slot $one): float => $one->unbound ?? INF, $slots),
                 array_map(static fn (int $index): array => $groupsOf[$index] ?? [], $indexes),
-                $this->instance->intents[$intent]['second_chord'], $this->chords,
+                $this->instance->intents[$intent]['second_chord'],
+                $this->chords,
             );
         }
 

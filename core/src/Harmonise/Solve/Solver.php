@@ -42,7 +42,7 @@ final class Solver
     {
         $this->relaxation = new Relaxation($instance);
         $this->ascent = new Ascent($this->relaxation);
-        $this->dice = new Dice;
+        $this->dice = new Dice();
         $this->improvement = new Improvement($this->relaxation, $this->dice);
         $this->incumbent = new Incumbent($instance);
     }
@@ -74,7 +74,14 @@ final class Solver
         }
         $isOptimal = $this->proved >= $this->incumbent->limit();
 
-        return new Answer($this->incumbent->choices, $this->incumbent->cost, $isOptimal ? $this->incumbent->cost : $this->proved, $isOptimal, $this->ascent->best, (new Relaxation($this->instance))->solve($this->ascent->best, true));
+        return new Answer(
+            $this->incumbent->choices,
+            $this->incumbent->cost,
+            $isOptimal ? $this->incumbent->cost : $this->proved,
+            $isOptimal,
+            $this->ascent->best,
+            (new Relaxation($this->instance))->solve($this->ascent->best, true),
+        );
     }
 
     private function isDone(): bool
@@ -123,7 +130,11 @@ final class Solver
             if ($chain % 20 === 0 && ! $this->goesOn()) {
                 break;
             }
-            $now -= $this->improvement->chain($this->dice->roll($intents), $this->ascent->best->capacity, $heat * -log($this->dice->share()));
+            $now -= $this->improvement->chain(
+                $this->dice->roll($intents),
+                $this->ascent->best->capacity,
+                $heat * -log($this->dice->share()),
+            );
             if ($this->incumbent->offer($this->improvement->solution, $now)) {
                 $now = $this->incumbent->cost;
             }

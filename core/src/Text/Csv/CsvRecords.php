@@ -13,7 +13,10 @@ use Zebrafinch\Core\Text\Span;
 final readonly class CsvRecords
 {
     /**
-     * @return iterable<int, array{list<array{string, Span}>, Span}> by the line each begins in: the decoded fields with their places, quotes included, and the place of the record with its end
+     * @return iterable<int, array{
+     *     list<array{string, Span}>,
+     *     Span,
+     * }> by the line each begins in: the decoded fields with their places, quotes included, and the place of the record with its end
      *
      * @throws MalformedText for a quoted field that is not closed, or that goes on behind its closing quote
      */

@@ -88,12 +88,22 @@ final class JsonScanner
         }
         $text = json_decode($found[0]);
 
-        return is_string($text) ? new JsonNode($this->passed($found[0]), $text) : throw $this->broken('a text in quotes has an escape that JSON does not know');
+        return is_string($text)
+            ? new JsonNode($this->passed($found[0]), $text)
+            : throw $this->broken('a text in quotes has an escape that JSON does not know');
     }
 
     private function bareWord(): JsonNode
     {
-        if (preg_match('/\G(?:true|false|null|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?)(?![\w.+-])/', $this->bytes, $found, 0, $this->offset) !== 1) {
+        if (
+            preg_match(
+                '/\G(?:true|false|null|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?)(?![\w.+-])/',
+                $this->bytes,
+                $found,
+                0,
+                $this->offset,
+            ) !== 1
+        ) {
             throw $this->broken('a value is missing or is not JSON');
         }
 

@@ -15,7 +15,8 @@ use Zebrafinch\Core\Text\Span;
  */
 final readonly class XmlScanner
 {
-    private const MARKUP = '~<!--.*?-->|<!\[CDATA\[.*?\]\]>|<\?.*?\?>|<(?<close>/)?(?<name>[^\s/>!?]+)(?<rest>(?:[^>"\']|"[^"]*"|\'[^\']*\')*?)(?<single>/)?>~s';
+    private const MARKUP = '~<!--.*?-->|<!\[CDATA\[.*?\]\]>|<\?.*?\?>|'.
+        '<(?<close>/)?(?<name>[^\s/>!?]+)(?<rest>(?:[^>"\']|"[^"]*"|\'[^\']*\')*?)(?<single>/)?>~s';
 
     private const ATTRIBUTE = '~(?<name>[^\s=]+)\s*=\s*(?:"(?<double>[^"]*)"|\'(?<simple>[^\']*)\')~s';
 
@@ -44,7 +45,13 @@ final readonly class XmlScanner
                 isset($match['single'][0]) => XmlTokenKind::Single,
                 default => XmlTokenKind::Open,
             };
-            $tags[] = new XmlToken($kind, $name, self::attributes($match['rest'][0] ?? '', $match['rest'][1]), new Span($offset, $offset + strlen((string) $text)), $line);
+            $tags[] = new XmlToken(
+                $kind,
+                $name,
+                self::attributes($match['rest'][0] ?? '', $match['rest'][1]),
+                new Span($offset, $offset + strlen((string) $text)),
+                $line,
+            );
         }
 
         return $tags;
@@ -56,7 +63,7 @@ final readonly class XmlScanner
         preg_match_all(self::ATTRIBUTE, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         $attributes = [];
         foreach ($found as $match) {
-            [$raw, $at] = isset($match['double'][0]) ? $match['double'] : ($match['simple'] ?? ['', 0]);
+            [$raw, $at] = isset($match['double'][0]) ? $match['double'] : $match['simple'] ?? ['', 0];
             $attributes[(string) $match['name'][0]] = [
                 'value' => html_entity_decode((string) $raw, ENT_XML1 | ENT_QUOTES, 'UTF-8'),
                 'at' => new Span($offset + $at, $offset + $at + strlen((string) $raw)),
@@ -72,8 +79,10 @@ final readonly class XmlScanner
         if (preg_match('/<!DOCTYPE/i', $bytes, $found, PREG_OFFSET_CAPTURE) === 1) {
             throw MalformedText::documentType(Lines::at($bytes, $found[0][1]));
         }
-        if (preg_match('/^(?:\xEF\xBB\xBF)?<\?xml[^>]*encoding\s*=\s*["\'](?<encoding>[^"\']+)/', $bytes, $declared) === 1
-            && ! in_array(strtoupper($declared['encoding']), ['UTF-8', 'US-ASCII'], true)) {
+        if (
+            preg_match('/^(?:\xEF\xBB\xBF)?<\?xml[^>]*encoding\s*=\s*["\'](?<encoding>[^"\']+)/', $bytes, $declared) === 1 &&
+            ! in_array(strtoupper($declared['encoding']), ['UTF-8', 'US-ASCII'], true)
+        ) {
             throw MalformedText::encoding($declared['encoding']);
         }
         $before = libxml_use_internal_errors(true);

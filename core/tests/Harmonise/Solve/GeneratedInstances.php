@@ -46,10 +46,19 @@ final readonly class GeneratedInstances
     }
 
     /** @param  bool  $hasContexts  whether some slots of an application exclude each other */
-    public static function of(int $seed, int $applications, int $intents, int $chords, bool $isFlat = false, bool $hasContexts = false): Instance
-    {
+    public static function of(
+        int $seed,
+        int $applications,
+        int $intents,
+        int $chords,
+        bool $isFlat = false,
+        bool $hasContexts = false,
+    ): Instance {
         mt_srand($seed);
-        $efforts = array_map(static fn (int $target): float => 0.3 + 8.0 * sqrt($target / $chords) * self::between(0.8, 1.2), range(0, $chords - 1));
+        $efforts = array_map(
+            static fn (int $target): float => 0.3 + 8.0 * sqrt($target / $chords) * self::between(0.8, 1.2),
+            range(0, $chords - 1),
+        );
         $inTheWay = self::inTheWay($applications, $chords);
         $slots = [];
         $wishes = [];
@@ -71,7 +80,12 @@ final readonly class GeneratedInstances
                 $current = isset($taken[$application][$current]) ? null : $current;
                 $taken[$application][$current ?? -1] = true;
                 $contexts[$application][$hasContexts ? mt_rand(0, 2) : 0][] = count($slots);
-                $slots[] = new Slot($intent, $application, self::UNBOUND * $weight, self::options($efforts, $inTheWay[$application], $weight, $current));
+                $slots[] = new Slot(
+                    $intent,
+                    $application,
+                    self::UNBOUND * $weight,
+                    self::options($efforts, $inTheWay[$application], $weight, $current),
+                );
             }
             $wishes[] = ['id' => "intent-{$intent}", 'second_chord' => self::SECOND_CHORD * $all];
         }
@@ -79,8 +93,12 @@ final readonly class GeneratedInstances
         $typical = $weights[intdiv(count($weights), 2)];
 
         return new Instance(
-            array_map(static fn (int $number): string => "Application {$number}", range(1, $applications)), array_map(static fn (int $number): string => "chord-{$number}", range(0, $chords - 1)),
-            $wishes, $slots, self::groups($contexts), self::MISLEADING * $typical,
+            array_map(static fn (int $number): string => "Application {$number}", range(1, $applications)),
+            array_map(static fn (int $number): string => "chord-{$number}", range(0, $chords - 1)),
+            $wishes,
+            $slots,
+            self::groups($contexts),
+            self::MISLEADING * $typical,
         );
     }
 
@@ -104,7 +122,10 @@ final readonly class GeneratedInstances
         return $groups;
     }
 
-    /** @return list<array<int, float|null>> by application and chord: what moving away the one who has it costs, null where that is not allowed */
+    /**
+     * @return list<array<int, float|null>> by application and chord: what moving away the one who has it costs, null where that is not
+     *     allowed
+     */
     private static function inTheWay(int $applications, int $chords): array
     {
         return array_map(static function () use ($chords): array {
@@ -131,7 +152,8 @@ final readonly class GeneratedInstances
             if (array_key_exists($chord, $inTheWay) && $inTheWay[$chord] === null) {
                 continue;
             }
-            $options[$chord] = $weight * (self::EFFORT * $effort + ($chord === $current ? 0.0 : self::RELEARNING)) + ($inTheWay[$chord] ?? 0.0);
+            $options[$chord] =
+                $weight * (self::EFFORT * $effort + ($chord === $current ? 0.0 : self::RELEARNING)) + ($inTheWay[$chord] ?? 0.0);
         }
 
         return $options;
@@ -144,6 +166,6 @@ final readonly class GeneratedInstances
 
     private static function between(float $from, float $to): float
     {
-        return $from + ($to - $from) * mt_rand() / mt_getrandmax();
+        return $from + (($to - $from) * mt_rand()) / mt_getrandmax();
     }
 }

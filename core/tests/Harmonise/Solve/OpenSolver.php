@@ -19,7 +19,11 @@ final readonly class OpenSolver
         $out = (string) @file_get_contents("{$file}.out");
         @unlink($file);
         @unlink("{$file}.out");
-        if ($code !== 0 || preg_match('/^Status:\s+INTEGER OPTIMAL$/m', $out) !== 1 || preg_match('/^Objective:\s+cost = (\S+)/m', $out, $found) !== 1) {
+        if (
+            $code !== 0 ||
+            preg_match('/^Status:\s+INTEGER OPTIMAL$/m', $out) !== 1 ||
+            preg_match('/^Objective:\s+cost = (\S+)/m', $out, $found) !== 1
+        ) {
             throw new RuntimeException('glpsol did not solve the file: '.implode("\n", array_slice($said, -5)));
         }
 

@@ -21,10 +21,14 @@ test('the cost is what trying everything finds, with contexts that exclude each 
     [$applications, $intents, $chords] = [[2, 3, 4], [3, 2, 5], [2, 4, 3], [4, 2, 3]][$seed % 4];
     $instance = GeneratedInstances::of($seed, $applications, $intents, $chords, isFlat: $seed % 3 === 0, hasContexts: $seed % 2 === 0);
     $answer = solved($instance);
-    expect($answer->isOptimal)->toBeTrue()
-        ->and($instance->allows($answer->choices))->toBeTrue()
-        ->and(abs($answer->cost - BruteForce::optimum($instance)))->toBeLessThan(1e-6)
-        ->and($answer->multipliersBound)->toBeLessThanOrEqual($answer->cost + 1e-6);
+    expect($answer->isOptimal)
+        ->toBeTrue()
+        ->and($instance->allows($answer->choices))
+        ->toBeTrue()
+        ->and(abs($answer->cost - BruteForce::optimum($instance)))
+        ->toBeLessThan(1e-6)
+        ->and($answer->multipliersBound)
+        ->toBeLessThanOrEqual($answer->cost + 1e-6);
 })->with(range(1, 120));
 
 test('an open solver that reads the LP file finds the same cost', function (int $seed, bool $isFlat) {
@@ -34,12 +38,19 @@ test('an open solver that reads the LP file finds the same cost', function (int 
 
 test('an answer carries multipliers from which its bound can be worked out', function (Instance $instance) {
     $answer = Solver::solve($instance, static fn (Progress $now): bool => $now->cost > 1.01 * $now->bound);
-    expect($answer)->not->toBeNull()
-        ->and((new Checker($instance))->complaints($answer->toData()))->toBe([])
-        ->and($answer->bound)->toBeLessThanOrEqual($answer->cost)
-        ->and($answer->gap())->toBeLessThan(0.011);
+    expect($answer)
+        ->not->toBeNull()
+        ->and((new Checker($instance))->complaints($answer->toData()))
+        ->toBe([])
+        ->and($answer->bound)
+        ->toBeLessThanOrEqual($answer->cost)
+        ->and($answer->gap())
+        ->toBeLessThan(0.011);
 })->with([
-    'small' => [GeneratedInstances::small(7)], 'with contexts' => [GeneratedInstances::of(8, 5, 30, 80, hasContexts: true)], 'medium' => [GeneratedInstances::medium(9)], 'flat' => [GeneratedInstances::flatMedium(2)],
+    'small' => [GeneratedInstances::small(7)],
+    'with contexts' => [GeneratedInstances::of(8, 5, 30, 80, hasContexts: true)],
+    'medium' => [GeneratedInstances::medium(9)],
+    'flat' => [GeneratedInstances::flatMedium(2)],
 ]);
 
 test('a changed answer is found out', function (Closure $change, string $complaint) {
@@ -47,10 +58,19 @@ test('a changed answer is found out', function (Closure $change, string $complai
     $data = $change(solved($instance)->toData());
     expect(implode(' ', (new Checker($instance))->complaints($data)))->toContain($complaint);
 })->with([
-    'a cheaper cost' => [static fn (array $data): array => ['cost' => $data['cost'] - 1, 'bound' => $data['bound'] - 1] + $data, 'The choices cost'],
+    'a cheaper cost' => [
+        static fn (array $data): array => ['cost' => $data['cost'] - 1, 'bound' => $data['bound'] - 1] + $data,
+        'The choices cost',
+    ],
     'a choice fewer' => [static fn (array $data): array => ['choices' => array_slice($data['choices'], 1)] + $data, 'choices for'],
-    'one chord for all' => [static fn (array $data): array => ['choices' => array_fill(0, count($data['choices']), 0)] + $data, 'two slots of one group'],
-    'a higher bound of the multipliers' => [static fn (array $data): array => ['multipliers' => ['bound' => $data['multipliers']['bound'] + 5] + $data['multipliers']] + $data, 'The multipliers prove'],
+    'one chord for all' => [
+        static fn (array $data): array => ['choices' => array_fill(0, count($data['choices']), 0)] + $data,
+        'two slots of one group',
+    ],
+    'a higher bound of the multipliers' => [
+        static fn (array $data): array => ['multipliers' => ['bound' => $data['multipliers']['bound'] + 5] + $data['multipliers']] + $data,
+        'The multipliers prove',
+    ],
     'a bound above the cost' => [static fn (array $data): array => ['bound' => $data['cost'] + 1] + $data, 'not between'],
 ]);
 
@@ -63,9 +83,12 @@ test('the same instance has the same answer, and comes back from its data as it 
 test('work that is ended early gives what it has', function () {
     $instance = GeneratedInstances::medium(3);
     $answer = Solver::solve($instance, static fn (): bool => false);
-    expect($answer?->isOptimal)->toBeFalse()
-        ->and($instance->allows($answer->choices))->toBeTrue()
-        ->and((new Checker($instance))->complaints($answer->toData()))->toBe([]);
+    expect($answer?->isOptimal)
+        ->toBeFalse()
+        ->and($instance->allows($answer->choices))
+        ->toBeTrue()
+        ->and((new Checker($instance))->complaints($answer->toData()))
+        ->toBe([]);
 });
 
 test('progress is told: the best never gets dearer, the bound never lower', function () {
@@ -82,7 +105,14 @@ test('progress is told: the best never gets dearer, the bound never lower', func
 });
 
 test('where a slot must have a chord and none is left, there is no answer', function () {
-    $instance = new Instance(['A'], ['c'], [['id' => 'one', 'second_chord' => 1.0], ['id' => 'two', 'second_chord' => 1.0]], [new Slot(0, 0, null, [0 => 1.0]), new Slot(1, 0, null, [0 => 2.0])], [[0, 1]], 1.0);
+    $instance = new Instance(
+        ['A'],
+        ['c'],
+        [['id' => 'one', 'second_chord' => 1.0], ['id' => 'two', 'second_chord' => 1.0]],
+        [new Slot(0, 0, null, [0 => 1.0]), new Slot(1, 0, null, [0 => 2.0])],
+        [[0, 1]],
+        1.0,
+    );
     expect(Solver::solve($instance))->toBeNull();
 });
 
@@ -92,8 +122,16 @@ test('nothing to decide costs nothing', function () {
 
 test('a chord that two intents want goes to the one that loses more without it', function () {
     // Apart: 1 + 2 for the first, 1 + 9 for the second; the dear slot keeps the cheap chord.
-    $instance = new Instance(['A'], ['near', 'far'], [['id' => 'rare', 'second_chord' => 0.0], ['id' => 'constant', 'second_chord' => 0.0]], [
-        new Slot(0, 0, 50.0, [0 => 1.0, 1 => 2.0]), new Slot(1, 0, 50.0, [0 => 1.0, 1 => 9.0]),
-    ], [[0, 1]], 0.0);
-    expect(solved($instance)->choices)->toBe([1, 0])->and(solved($instance)->cost)->toBe(3.0);
+    $instance = new Instance(
+        ['A'],
+        ['near', 'far'],
+        [['id' => 'rare', 'second_chord' => 0.0], ['id' => 'constant', 'second_chord' => 0.0]],
+        [new Slot(0, 0, 50.0, [0 => 1.0, 1 => 2.0]), new Slot(1, 0, 50.0, [0 => 1.0, 1 => 9.0])],
+        [[0, 1]],
+        0.0,
+    );
+    expect(solved($instance)->choices)
+        ->toBe([1, 0])
+        ->and(solved($instance)->cost)
+        ->toBe(3.0);
 });

@@ -1,0 +1,18 @@
+import { queryOptions, useQuery } from '@tanstack/react-query'
+import { answer, api } from '../api/client'
+import { KIT } from '../api/keys'
+import { useSeat, type Seat } from '../seat/seat'
+
+const keymapsQuery = queryOptions({ queryKey: [...KIT, 'keymaps'], queryFn: () => answer(api.GET('/keymaps')) })
+
+export const useKeymaps = () => useQuery(keymapsQuery)
+
+export const keymapQuery = (application: string, seat: Seat) =>
+  queryOptions({
+    queryKey: [...KIT, 'keymap', application, seat],
+    queryFn: () => answer(api.GET('/applications/{application}/keymap', { params: { path: { application }, query: seat } })),
+    enabled: application !== '',
+  })
+
+/** @param application id; empty while it is not known */
+export const useKeymap = (application: string) => useQuery(keymapQuery(application, useSeat()))

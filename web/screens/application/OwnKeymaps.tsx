@@ -1,0 +1,202 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Schema } from '../../api/client'
+import { useShelving, type Shelving } from '../../keymap/mutations'
+import { useKeymaps } from '../../keymap/queries'
+import { Asking } from '../../parts/Asking'
+import { ProblemNote } from '../../parts/ProblemNote'
+import css from './application.module.css'
+
+/** The keymaps one has for an application: switched in one action, named, tagged, deleted and restored. */
+export function OwnKeymaps({ application }: { application: string }) {
+  const keymaps = useKeymaps()
+  const [labelling, setLabelling] = useState<number | null>(null)
+  const { send, isSending, error } = useShelving(application, () => {
+    setLabelling(null)
+  })
+  return (
+    <>
+      <h2>Keymaps</h2>
+      <Asking of={keymaps}>
+        {({ keymaps: all, deleted }) => {
+          const own = all.filter((one) => one.application === application)
+          const isFactoryInUse = own.every((one) => !one.in_use)
+          return (
+            <>
+              <ul className={css.ownKeymaps}>
+                <li data-in-use={isFactoryInUse}>
+                  <strong>Factory</strong> <span className="quiet">protected</span>
+                  {isFactoryInUse ? (
+                    <b>in use</b>
+                  ) : (
+                    <button
+                      type="button"
+                      className="plain"
+                      disabled={isSending}
+                      onClick={() => {
+                        send({ do: 'use-factory' })
+                      }}
+                    >
+                      use the factory keymap
+                    </button>
+                  )}
+                </li>
+                {own.map((one) => (
+                  <OwnKeymap
+                    key={one.id}
+                    keymap={one}
+                    isSending={isSending}
+                    isLabelling={labelling === one.id}
+                    onSend={send}
+                    onLabel={() => {
+                      setLabelling(labelling === one.id ? null : one.id)
+                    }}
+                  />
+                ))}
+              </ul>
+              {deleted
+                .filter((one) => one.application === application)
+                .map((one) => (
+                  <p key={one.id} className="quiet">
+                    {one.name} is deleted.{' '}
+                    <button
+                      type="button"
+                      className="plain"
+                      disabled={isSending}
+                      onClick={() => {
+                        send({ do: 'restore', keymap: one.id })
+                      }}
+                    >
+                      restore {one.name}
+                    </button>
+                  </p>
+                ))}
+            </>
+          )
+        }}
+      </Asking>
+      <ProblemNote error={error} />
+    </>
+  )
+}
+
+interface Props {
+  keymap: Schema['KeymapBrief']
+  isSending: boolean
+  isLabelling: boolean
+  onSend: (shelving: Shelving) => void
+  onLabel: () => void
+}
+
+function OwnKeymap({ keymap, isSending, isLabelling, onSend, onLabel }: Props) {
+  const { id, name } = keymap
+  return (
+    <li data-in-use={keymap.in_use}>
+      <strong>{name}</strong>
+      {keymap.tags.map((tag) => (
+        <span key={tag} className={css.tag}>
+          {tag}
+        </span>
+      ))}
+      <span className="quiet">
+        {keymap.bindings} bindings
+        {keymap.follows !== null && `, follows ${keymap.follows}`}
+        {keymap.unsaved > 0 && `, ${keymap.unsaved} changed since its last save`}
+      </span>
+      {keymap.in_use ? (
+        <>
+          <b>in use</b> <Link to={`/remap/${keymap.application}/changes`}>changes</Link>
+        </>
+      ) : (
+        <button
+          type="button"
+          className="plain"
+          disabled={isSending}
+          onClick={() => {
+            onSend({ do: 'use', keymap: id })
+          }}
+        >
+          use {name}
+        </button>
+      )}
+      <button type="button" className="plain" aria-expanded={isLabelling} onClick={onLabel}>
+        name and tags<span className="visually-hidden"> of {name}</span>
+      </button>
+      <button
+        type="button"
+        className="plain"
+        disabled={isSending}
+        onClick={() => {
+          onSend({ do: 'delete', keymap: id })
+        }}
+      >
+        delete<span className="visually-hidden"> {name}</span>
+      </button>
+      {isLabelling && (
+        <LabelForm
+          keymap={keymap}
+          isSending={isSending}
+          onSave={(label) => {
+            onSend({ do: 'label', keymap: id, ...label })
+          }}
+        />
+      )}
+    </li>
+  )
+}
+
+interface LabelProps {
+  keymap: Schema['KeymapBrief']
+  isSending: boolean
+  onSave: (label: { name: string; tags: string[] }) => void
+}
+
+function LabelForm({ keymap, isSending, onSave }: LabelProps) {
+  const [name, setName] = useState(keymap.name)
+  const [tags, setTags] = useState(keymap.tags.join(', '))
+  const save = () => {
+    onSave({
+      name: name.trim(),
+      tags: tags
+        .split(',')
+        .map((tag) => tag.trim())
+        .filter((tag) => tag !== ''),
+    })
+  }
+  return (
+    <form
+      className={css.labelForm}
+      onSubmit={(event) => {
+        event.preventDefault()
+        save()
+      }}
+    >
+      <label>
+        Name{' '}
+        <input
+          className="form-control form-control-sm"
+          required
+          maxLength={60}
+          value={name}
+          onChange={(event) => {
+            setName(event.target.value)
+          }}
+        />
+      </label>
+      <label>
+        Tags, with commas between{' '}
+        <input
+          className="form-control form-control-sm"
+          placeholder="desk, road"
+          value={tags}
+          onChange={(event) => {
+            setTags(event.target.value)
+          }}
+        />
+      </label>
+      <button type="submit" className="btn btn-sm btn-outline-secondary" disabled={isSending}>
+        Save these
+      </button>
+    </form>
+  )
+}

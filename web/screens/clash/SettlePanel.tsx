@@ -1,0 +1,68 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { Schema } from '../../api/client'
+import { useSettlement } from './queries'
+import { useMakeChange } from '../../keymap/changes'
+import { Asking } from '../../parts/Asking'
+import { ConsequenceList } from '../../parts/ConsequenceList'
+import { Keys } from '../../parts/Keys'
+import css from './clash.module.css'
+
+/** A cheapest set of repairs that leaves no fault; each line can be left out. */
+export function SettlePanel({ application }: { application: string }) {
+  const settlement = useSettlement(application)
+  return (
+    <Asking of={settlement}>
+      {(data) => <Lines key={data.repairs.map(({ id }) => id).join()} application={application} settlement={data} />}
+    </Asking>
+  )
+}
+
+function Lines({ application, settlement }: { application: string; settlement: Schema['Settlement'] }) {
+  const makeChange = useMakeChange()
+  const [refused, setRefused] = useState<ReadonlySet<string>>(new Set())
+  const taken = settlement.repairs.filter(({ id }) => !refused.has(id))
+  const all = settlement.repairs.length
+  return (
+    <section aria-label="Settle all faults">
+      <h2>Settle all faults</h2>
+      <p>{settlement.sentence}</p>
+      <ul className={css.repairs}>
+        {settlement.repairs.map((repair) => (
+          <li key={repair.id}>
+            <label>
+              <input
+                type="checkbox"
+                checked={!refused.has(repair.id)}
+                onChange={(event) => {
+                  const next = new Set(refused)
+                  if (event.target.checked) next.delete(repair.id)
+                  else next.add(repair.id)
+                  setRefused(next)
+                }}
+              />{' '}
+              <Keys chord={repair.chord} /> {repair.steps.join('; ')}
+            </label>
+            <ConsequenceList of={repair.consequences} />
+          </li>
+        ))}
+      </ul>
+      {all > 0 && (
+        <Button
+          disabled={taken.length === 0}
+          onClick={() => {
+            const change = { removed: taken.flatMap((one) => one.change.removed), added: taken.flatMap((one) => one.change.added) }
+            makeChange({
+              application,
+              title:
+                taken.length === all ? `Settle all: ${all === 1 ? 'one repair' : `${all} repairs`}` : `Settle ${taken.length} of ${all}`,
+              change,
+            })
+          }}
+        >
+          {taken.length === all ? (all === 1 ? 'Make this repair' : `Make all ${all} repairs`) : `Make ${taken.length} of ${all} repairs`}
+        </Button>
+      )}
+    </section>
+  )
+}

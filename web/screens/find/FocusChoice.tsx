@@ -1,0 +1,44 @@
+import type { Table, TableApplication } from '../../board/table'
+import { ContextOptions } from '../../parts/AskedSelect'
+import layout from '../../parts/layout.module.css'
+
+interface Props {
+  table: Table
+  application: TableApplication
+  context: string
+  onChoose: (next: Record<string, string>) => void
+}
+
+/** Which application, and where in it the focus is. */
+export function FocusChoice({ table, application, context, onChoose }: Props) {
+  return (
+    <p className={layout.focusChoice}>
+      The board in{' '}
+      <select
+        aria-label="Application"
+        value={application.id}
+        onChange={(event) => {
+          onChoose({ application: event.target.value, context: '' })
+        }}
+      >
+        {table.applications.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+      , with the focus in{' '}
+      <select
+        aria-label="Context"
+        value={context}
+        onChange={(event) => {
+          onChoose({ application: application.id, context: event.target.value })
+        }}
+      >
+        <ContextOptions isTree contexts={application.contexts} />
+        <option value="all">all contexts together</option>
+      </select>
+      <span className="quiet"> keymap {application.keymap}</span>
+    </p>
+  )
+}
