@@ -176,12 +176,12 @@ final class Strip
     /** To the next cut, marker or keyframe, or to the one before. */
     public function jump(string $to, int $direction): string
     {
-        $places = match ($to) {
+        $frames = match ($to) {
             'marker' => $this->markers,
             'keyframe' => $this->keyframes,
             default => array_merge(array_column($this->clips, 'from'), array_column($this->clips, 'to')),
         };
-        $ahead = array_filter($places, fn (int $place): bool => ($place <=> $this->playhead) === $direction);
+        $ahead = array_filter($frames, fn (int $frame): bool => ($frame <=> $this->playhead) === $direction);
         if ($ahead === []) {
             return "There is no {$to} in that direction.";
         }

@@ -87,14 +87,14 @@ final readonly class ApplyToKit
                 throw NotReady::toUndo();
             }
             foreach ($locked->applied ?? [] as $done) {
-                $this->takeBack($done);
+                $this->undoIn($done);
             }
             $locked->update(['state' => HarmonisationState::Undone]);
         });
     }
 
     /** @param  array{application: string, keymap: int, version: int, is_new: bool}  $done */
-    private function takeBack(array $done): void
+    private function undoIn(array $done): void
     {
         $keymap =
             Keymap::query()->lockForUpdate()->find($done['keymap']) ??

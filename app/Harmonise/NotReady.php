@@ -20,7 +20,7 @@ final class NotReady extends Refusal implements HasStatus
     public static function toUndo(): self
     {
         return new self(
-            'There is nothing to take back: this was not applied, or it was taken back already.',
+            'There is nothing to undo: this was not applied, or it was taken back already.',
             'Look at the keymaps themselves; each has its own undo.',
         );
     }

@@ -12,7 +12,7 @@ use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Usage\Importance;
 
 /**
- * What somebody's wishes are called and how much each counts: the shipped vocabulary with their own intents and matches, weighed by their
+ * What somebody's intents are called and how much each counts: the shipped vocabulary with their own intents and matches, weighed by their
  * usage log.
  */
 final readonly class PersonalVocabulary

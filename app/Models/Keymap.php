@@ -90,7 +90,7 @@ final class Keymap extends Model
         return tap($this->hasMany(Edit::class), static fn (HasMany $relation) => $relation->orderBy('id'));
     }
 
-    /** The step that an undo would take back; null when there is none. */
+    /** What an undo would undo; null when there is none. */
     public function lastDone(): ?Edit
     {
         return $this->edits()->where('undone', false)->reorder('id', 'desc')->first();

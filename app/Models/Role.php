@@ -10,7 +10,7 @@ enum Role: string
     case SuiteKeeper = 'suite-keeper';
     case Assistant = 'assistant';
 
-    /** Whether this role may change what is installed in a room. */
+    /** Whether this role may change what is installed in a suite. */
     public function mayHandOver(): bool
     {
         return $this !== self::Assistant;

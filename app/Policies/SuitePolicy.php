@@ -19,13 +19,13 @@ final readonly class SuitePolicy
         return true;
     }
 
-    /** Writes key files in the room, or puts earlier ones back. */
+    /** Writes key files in the suite, or puts earlier ones back. */
     public function handOver(User $user, Suite $suite): bool
     {
         return $user->role->mayHandOver();
     }
 
-    /** Notes which keyboard stands in the room. */
+    /** Notes which keyboard stands in the suite. */
     public function update(User $user, Suite $suite): bool
     {
         return $user->role->mayHandOver();

@@ -12,7 +12,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Queue\SerializesModels;
 
-/** Puts the files of a release that concern a room into the order that its agent will fetch. */
+/** Puts the files of a release that concern a suite into the order that its agent will fetch. */
 final class PrepareHandover implements ShouldQueue
 {
     use Queueable;

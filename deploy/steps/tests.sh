@@ -58,6 +58,7 @@ pest() {
 
 core_tests() {
     say "Core"
+    suite "layers, words and names" form-tests pest form
     suite "rules and computation" core-tests pest core
     check "PHPStan, highest level" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/core/phpstan.neon" --no-progress --memory-limit=1G
     check "code style" php "$ROOT/vendor/bin/pint" --test --config="$ROOT/pint.json" "$ROOT"

@@ -53,15 +53,15 @@ final class Boardwick implements Simulated
                 $found[$record[0]] = [$record[3], $number + 1];
             }
         }
-        foreach (array_unique([$focus, 'everywhere']) as $place) {
-            if (isset($found[$place])) {
-                [$command, $number] = $found[$place];
+        foreach (array_unique([$focus, 'everywhere']) as $context) {
+            if (isset($found[$context])) {
+                [$command, $number] = $found[$context];
                 $did =
                     $press->isHeld && in_array($command, self::TOOLS, true)
                         ? $strip->borrow(str_replace('-', ' ', $command))
                         : $this->run($command, $strip);
 
-                return Answer::ran($did, $command, $place, "Record {$number} of the installed file.");
+                return Answer::ran($did, $command, $context, "Record {$number} of the installed file.");
             }
         }
 

@@ -55,13 +55,13 @@ final class Cutloom implements Simulated
                 'because' => $error->getMessage(),
             ];
         }
-        for ($place = $focus; $place !== null; $place = self::AROUND[$place] ?? null) {
+        for ($context = $focus; $context !== null; $context = self::AROUND[$context] ?? null) {
             foreach ($lines as $line) {
-                if ($line['on'] === $place && $press->is($line['code'], $line['held'])) {
+                if ($line['on'] === $context && $press->is($line['code'], $line['held'])) {
                     return [
                         'did' => $this->run($line['run'], $strip),
                         'command' => $line['run'],
-                        'context' => $place,
+                        'context' => $context,
                         'because' => "Line {$line['line']} of the installed file.",
                     ];
                 }

@@ -48,14 +48,14 @@ final class Easeframe implements Simulated
                 }
             }
         }
-        foreach (array_unique([$focus, 'everywhere']) as $place) {
-            if (isset($found[$place])) {
-                [$name, $line] = $found[$place];
+        foreach (array_unique([$focus, 'everywhere']) as $context) {
+            if (isset($found[$context])) {
+                [$name, $line] = $found[$context];
 
                 return Answer::ran(
                     $this->run($name, $strip),
                     $name,
-                    $place,
+                    $context,
                     "Line {$line} of the ".($bytes === null ? 'factory' : 'installed').' file.',
                 );
             }

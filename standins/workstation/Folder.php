@@ -60,7 +60,7 @@ final class Folder
         if ($this->isReadOnly()) {
             throw new RuntimeException('The folder of the key files is read-only; nothing was written.');
         }
-        $this->keepCopy($application);
+        $this->copyBeforeOverwriting($application);
         $fresh = $this->pathOf($application).'.new';
         if (file_put_contents($fresh, $bytes) !== strlen($bytes) || ! rename($fresh, $this->pathOf($application))) {
             throw new RuntimeException('The key file could not be written; the old one is still there.');
@@ -92,7 +92,7 @@ final class Folder
         return $bytes === false ? throw new RuntimeException("There is no copy {$name}.") : $bytes;
     }
 
-    private function keepCopy(string $application): void
+    private function copyBeforeOverwriting(string $application): void
     {
         $present = $this->read($application);
         if ($present === null) {

@@ -10,7 +10,7 @@ use Zebrafinch\Core\Harmonise\Solve\Checker;
 use Zebrafinch\Core\Harmonise\Solve\Instance;
 
 /** A search over two applications and a few intents, which the queue of the tests carries out at once. */
-function searched($test, array $wish = []): array
+function searched($test, array $asked = []): array
 {
     return $test
         ->as('picture')
@@ -18,7 +18,7 @@ function searched($test, array $wish = []): array
             'applications' => ['cutloom', 'faderloft'],
             'intents' => ['undo', 'split', 'mark-in', 'remove-close', 'zoom-in'],
             'seconds' => 1,
-            ...$wish,
+            ...$asked,
         ])
         ->assertStatus(202)
         ->json();
@@ -152,10 +152,10 @@ test('where nothing may get another chord, that is told with a reason', function
         ->toBeNull();
 });
 
-test('bad wishes are named', function (array $wish, string $field) {
+test('a search that cannot be begun says which field is wrong', function (array $asked, string $field) {
     expect(
         $this->as('picture')
-            ->postJson('/api/harmonisations', ['applications' => ['cutloom', 'faderloft'], ...$wish])
+            ->postJson('/api/harmonisations', ['applications' => ['cutloom', 'faderloft'], ...$asked])
             ->assertStatus(422)
             ->json('fields'),
     )->toHaveKey($field);
@@ -165,7 +165,7 @@ test('bad wishes are named', function (array $wish, string $field) {
     'a weight below zero' => [['weights' => ['comfort' => -1]], 'weights.comfort'],
     'a weight of no meaning' => [['weights' => ['luck' => 1]], 'weights'],
     'no chord' => [['fixed' => ['undo' => 'Hyper+Q']], 'fixed.undo'],
-    'an unknown room' => [['suites' => ['attic']], 'suites.0'],
+    'an unknown suite' => [['suites' => ['attic']], 'suites.0'],
     'an unknown intent' => [['intents' => ['fly']], 'intents.0'],
     'too long' => [['seconds' => 600], 'seconds'],
 ]);
@@ -223,7 +223,7 @@ test('the account of carrying over adds up, and can be saved as a keymap', funct
         ->assertJsonPath('kind', 'name-taken');
 });
 
-test('carrying over to a room looks at its keyboard', function () {
+test('carrying over to a suite looks at its keyboard', function () {
     $here = $this->as('picture')
         ->postJson('/api/carry-overs', ['target' => 'rotomere', 'sources' => ['cutloom']])
         ->assertOk()

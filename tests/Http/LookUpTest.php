@@ -105,7 +105,7 @@ test('a search is narrowed by application, context, and what is bound or changed
         ->toBe([0]);
 });
 
-test('keyboards are offered, proposed by the browser, and remembered with the room', function () {
+test('keyboards are offered, proposed by the browser, and remembered with the suite', function () {
     $this->as('picture')->getJson('/api/keyboards')->assertOk()->assertJsonCount(12, 'boards')->assertJsonCount(27, 'layouts');
     $this->postJson('/api/layout-proposals', [
         'keys' => ['KeyQ' => 'a', 'KeyA' => 'q', 'KeyW' => 'z', 'Semicolon' => 'm', 'Digit1' => '&', 'Minus' => ')'],
@@ -125,9 +125,9 @@ test('keyboards are offered, proposed by the browser, and remembered with the ro
         ->assertStatus(403);
 });
 
-test('free chords work in every chosen room', function () {
-    $free = fn (string $rooms): array => $this->as('picture')
-        ->getJson("/api/applications/cutloom/remap?command=lift&suites={$rooms}")
+test('free chords work in every chosen suite', function () {
+    $free = fn (string $suites): array => $this->as('picture')
+        ->getJson("/api/applications/cutloom/remap?command=lift&suites={$suites}")
         ->assertOk()
         ->json('offers');
     expect($free('bittern,road-case')[0]['reasons'])->toContain('works in Bittern, Road case');

@@ -16,7 +16,7 @@ function savedRelease($test): int
     return $test->postJson('/api/presets', ['name' => 'House', 'note' => 'x'])->json('id');
 }
 
-function room($test, string $id = 'avocet'): array
+function suite($test, string $id = 'avocet'): array
 {
     return collect($test->as('picture')->getJson('/api/suites')->assertOk()->json('suites'))->firstWhere('id', $id);
 }
@@ -38,19 +38,19 @@ function handedOver($test, int $release): array
     return $order;
 }
 
-test('a room that nobody has heard of is offline, and online once its agent calls', function () {
-    expect(room($this)['is_online'])->toBeFalse();
+test('a suite that nobody has heard of is offline, and online once its agent calls', function () {
+    expect(suite($this)['is_online'])->toBeFalse();
     $this->checkIn('avocet')->assertOk();
-    expect(room($this)['is_online'])->toBeTrue()->and(room($this, 'dunlin')['is_online'])->toBeFalse();
+    expect(suite($this)['is_online'])->toBeTrue()->and(suite($this, 'dunlin')['is_online'])->toBeFalse();
     Carbon::setTestNow(now()->addMinute());
-    expect(room($this)['is_online'])->toBeFalse();
+    expect(suite($this)['is_online'])->toBeFalse();
 });
 
 test('an agent without its token is turned away', function () {
     $this->withToken('guessed')->postJson('/api/agent/check-in', [])->assertStatus(401);
 });
 
-test('a release is handed over, fetched once, and the room is in step', function () {
+test('a release is handed over, fetched once, and the suite is in step', function () {
     $order = handedOver($this, savedRelease($this));
     $bytes = base64_decode($order['payload']['files'][0]['bytes']);
     expect($order['kind'])
@@ -58,18 +58,18 @@ test('a release is handed over, fetched once, and the room is in step', function
         ->and(hash('sha256', $bytes))
         ->toBe($order['payload']['files'][0]['sha256']);
     $this->checkIn('avocet', ['cutloom' => $bytes])->assertJsonPath('orders', []);
-    expect(room($this)['files'][0])
+    expect(suite($this)['files'][0])
         ->toMatchArray(['standing' => 'in-step'])
-        ->and(room($this)['is_busy'])
+        ->and(suite($this)['is_busy'])
         ->toBeFalse();
 });
 
-test('a newer release leaves the room behind', function () {
+test('a newer release leaves the suite behind', function () {
     $order = handedOver($this, savedRelease($this));
     $this->checkIn('avocet', ['cutloom' => base64_decode($order['payload']['files'][0]['bytes'])]);
     $preset = $this->as('picture')->getJson('/api/presets')->json('presets.0.id');
     $this->postJson("/api/presets/{$preset}/releases", ['note' => 'newer'])->assertCreated();
-    expect(room($this)['files'][0]['standing'])->toBe('behind');
+    expect(suite($this)['files'][0]['standing'])->toBe('behind');
 });
 
 test('a file changed by hand is seen, and taken in as if it had been brought in', function () {
@@ -80,7 +80,7 @@ test('a file changed by hand is seen, and taken in as if it had been brought in'
         base64_decode($order['payload']['files'][0]['bytes']),
     );
     $this->checkIn('avocet', ['cutloom' => $edited]);
-    expect(room($this)['files'][0])->toMatchArray(['standing' => 'changed-by-hand', 'may_import' => true]);
+    expect(suite($this)['files'][0])->toMatchArray(['standing' => 'changed-by-hand', 'may_import' => true]);
     $this->as('picture')
         ->postJson('/api/suites/avocet/imports', ['application' => 'cutloom'])
         ->assertCreated()
@@ -95,13 +95,13 @@ test('an order that failed leaves what is installed as it was and says why', fun
     $this->asAgent('avocet')
         ->postJson("/api/agent/orders/{$order['id']}/answer", ['done' => false, 'answer' => ['error' => 'The folder cannot be written.']])
         ->assertNoContent();
-    expect(room($this)['orders'][0])
+    expect(suite($this)['orders'][0])
         ->toMatchArray(['state' => 'failed', 'error' => 'The folder cannot be written.'])
-        ->and(room($this)['files'][0]['standing'])
+        ->and(suite($this)['files'][0]['standing'])
         ->toBe('never-handed-over');
 });
 
-test('an agent answers only the orders of its own room', function () {
+test('an agent answers only the orders of its own suite', function () {
     $release = savedRelease($this);
     $this->as('picture')->postJson('/api/suites/avocet/handovers', ['release' => $release]);
     $order = $this->checkIn('avocet')->json('orders.0');
@@ -110,10 +110,10 @@ test('an agent answers only the orders of its own room', function () {
         ->assertStatus(404);
 });
 
-test('a kept copy is put back, and one that is not there is refused', function () {
+test('a copy of an overwritten file is put back, and one that is not there is refused', function () {
     $copy = ['name' => 'cutloom-1.xml', 'application' => 'cutloom', 'sha256' => str_repeat('a', 64), 'taken_at' => '2026-11-24T10:00:00Z'];
     $this->checkIn('avocet', copies: [$copy]);
-    expect(room($this)['copies'])->toEqual([$copy]);
+    expect(suite($this)['copies'])->toEqual([$copy]);
     $this->postJson('/api/suites/avocet/put-backs', ['copy' => 'cutloom-1.xml'])->assertStatus(202);
     $this->checkIn('avocet', copies: [$copy])
         ->assertJsonPath('orders.0.kind', 'put-back')
@@ -124,7 +124,7 @@ test('a kept copy is put back, and one that is not there is refused', function (
         ->assertJsonPath('kind', 'unknown-copy');
 });
 
-test('the assistant looks and rehearses, and changes nothing in a room', function () {
+test('the assistant looks and rehearses, and changes nothing in a suite', function () {
     $release = savedRelease($this);
     $this->as('assistant');
     $this->postJson('/api/suites/avocet/handovers', ['release' => $release])->assertStatus(403);
@@ -132,7 +132,7 @@ test('the assistant looks and rehearses, and changes nothing in a room', functio
     $this->postJson('/api/suites/avocet/rehearsals', ['application' => 'cutloom'])->assertCreated();
 });
 
-test('a release without anything for the room is refused', function () {
+test('a release without anything for the suite is refused', function () {
     $release = savedRelease($this);
     Suite::query()
         ->where('slug', 'avocet')
@@ -181,7 +181,7 @@ test('a rehearsed press reaches the agent as the keys of its system, and its ans
         ->assertJsonPath('kind', 'unknown-context');
 });
 
-test('a hold is rehearsed as a hold, with what the key types in the room', function () {
+test('a hold is rehearsed as a hold, with what the key types in the suite', function () {
     $id = $this->as('picture')
         ->postJson('/api/suites/curlew/rehearsals', ['application' => 'boardwick'])
         ->assertCreated()
@@ -202,7 +202,7 @@ test('a hold is rehearsed as a hold, with what the key types in the room', funct
     $this->postJson('/api/suites/curlew/rehearsals', ['application' => 'gradewell'])->assertStatus(422);
 });
 
-test('menu titles are handed over to every room beside its applications', function () {
+test('menu titles are handed over to every suite beside its applications', function () {
     $this->as('picture')
         ->postJson('/api/applications/desktop/keymaps', [
             'name' => 'Titles',

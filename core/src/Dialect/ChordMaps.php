@@ -153,14 +153,14 @@ final readonly class ChordMaps
     private function within(KeyFile $file, JsonNode $object, array $members, array $gone, array $new): array
     {
         $edits = [];
-        $lastKept = null;
+        $lastLeft = null;
         foreach ($members as $member) {
-            $lastKept = isset($gone[$member->at->from]) ? $lastKept : $member;
+            $lastLeft = isset($gone[$member->at->from]) ? $lastLeft : $member;
         }
         foreach ($members as $member) {
             if (isset($gone[$member->at->from])) {
                 // Before the last that stays the comma behind goes with it, after it the comma before.
-                $isBefore = $lastKept !== null && $member->at->from < $lastKept->at->from;
+                $isBefore = $lastLeft !== null && $member->at->from < $lastLeft->at->from;
                 $hasComma = $isBefore || $member !== $members[0];
                 $edits[] = TextEdit::removal(
                     match (true) {
@@ -182,8 +182,8 @@ final readonly class ChordMaps
             : [
                 ...$edits,
                 TextEdit::insertion(
-                    $lastKept === null ? $start : $lastKept->at->to,
-                    ($lastKept === null ? '' : ',').implode(',', $new).$close,
+                    $lastLeft === null ? $start : $lastLeft->at->to,
+                    ($lastLeft === null ? '' : ',').implode(',', $new).$close,
                 ),
             ];
     }

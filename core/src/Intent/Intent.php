@@ -8,7 +8,7 @@ namespace Zebrafinch\Core\Intent;
 final readonly class Intent
 {
     /**
-     * @param  list<string>  $synonyms trade words for the same wish
+     * @param  list<string>  $synonyms trade words for the same intent
      * @param  list<IntentTrait>  $traits
      */
     public function __construct(

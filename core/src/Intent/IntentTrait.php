@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Intent;
 
-/** What is true of a wish in whatever application it is fulfilled. */
+/** What is true of an intent in whatever application it is carried out. */
 enum IntentTrait: string
 {
     case Destructive = 'destructive';

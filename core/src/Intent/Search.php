@@ -16,7 +16,7 @@ final readonly class Search
     private const WHOLE_PHRASE = 1.0;
 
     /** Added when the command fulfils an intent: what every trade wants is asked for more often than what one application has. */
-    private const COMMON_WISH = 0.05;
+    private const COMMON_INTENT = 0.05;
 
     /** What is not reached by this share of the typed words' weight is not shown. */
     private const LEAST_SHARE = 0.3;
@@ -78,7 +78,7 @@ final readonly class Search
             if ($share < $least) {
                 unset($shares[$entry]);
             } elseif ($this->index->entry($entry)['intent'] !== null) {
-                $shares[$entry] += self::COMMON_WISH;
+                $shares[$entry] += self::COMMON_INTENT;
             }
         }
 

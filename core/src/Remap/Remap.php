@@ -50,7 +50,7 @@ final readonly class Remap
     }
 
     /**
-     * The ways to fulfil the wish, those that leave no fault first. Empty when it is fulfilled already.
+     * The ways to the wanted chord, those that leave no fault first. Empty when the command has it already.
      *
      * @return list<Choice>
      *

@@ -22,7 +22,7 @@ use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Usage\Importance;
 
 /**
- * Workshop and shed have Saw, Plane, Glue and Sand for the same wishes; Glue dries slower in the shed, Paint has no intent, and only the
+ * Workshop and shed have Saw, Plane, Glue and Sand for the same intents; Glue dries slower in the shed, Paint has no intent, and only the
  * shed tells holds.
  */
 function carriedInWorkshops(

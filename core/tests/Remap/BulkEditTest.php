@@ -39,13 +39,13 @@ test('a layer that holds the system\'s primary key is written so that it follows
 
 test('two layers are exchanged, in one context or in all', function () {
     $keymap = World::loaded("desk KeyS saw\ndesk Shift+KeyS plane\nshelf KeyG glue\nshelf Primary+KeyG sand");
-    $several = new BulkEdit($keymap);
+    $edit = new BulkEdit($keymap);
     [$plain, $shift] = [Modifiers::of(), Modifiers::of(Modifier::Shift)];
-    expect(added($several->exchanged($plain, $shift, 'desk')))
+    expect(added($edit->exchanged($plain, $shift, 'desk')))
         ->toBe(['desk Shift+KeyS saw', 'desk KeyS plane'])
-        ->and(added($several->exchanged($plain, $shift, null)))
+        ->and(added($edit->exchanged($plain, $shift, null)))
         ->toBe(['desk Shift+KeyS saw', 'desk KeyS plane', 'shelf Shift+KeyG glue']);
-    $after = $keymap->after($several->exchanged($plain, $shift, null));
+    $after = $keymap->after($edit->exchanged($plain, $shift, null));
     expect(
         Change::between($after->after((new BulkEdit($after))->exchanged($plain, $shift, null))->bindings(), $keymap->bindings())->isEmpty(),
     )->toBeTrue();
@@ -53,19 +53,19 @@ test('two layers are exchanged, in one context or in all', function () {
 
 test('chords move and are copied to another context, and a context is cleared', function () {
     $keymap = World::loaded("desk KeyS saw\nshelf KeyS saw\ndesk KeyP plane");
-    $several = new BulkEdit($keymap);
+    $edit = new BulkEdit($keymap);
     $desk = array_values(array_filter($keymap->bindings()->all(), static fn (Binding $one): bool => $one->context === 'desk'));
-    expect(added($several->toContext($desk, 'wall')))
+    expect(added($edit->toContext($desk, 'wall')))
         ->toBe(['wall KeyS saw', 'wall KeyP plane'])
-        ->and(added($several->copiedTo($desk, 'shelf')))
+        ->and(added($edit->copiedTo($desk, 'shelf')))
         ->toBe(['shelf KeyP plane'])
-        ->and($several->copiedTo($desk, 'shelf')->removed)
+        ->and($edit->copiedTo($desk, 'shelf')->removed)
         ->toBe([])
-        ->and($several->cleared('desk')->removed)
+        ->and($edit->cleared('desk')->removed)
         ->toHaveCount(2)
-        ->and($several->cleared('note')->isEmpty())
+        ->and($edit->cleared('note')->isEmpty())
         ->toBeTrue()
-        ->and(fn () => $several->toContext($desk, 'kitchen'))
+        ->and(fn () => $edit->toContext($desk, 'kitchen'))
         ->toThrow(UnknownContext::class);
 });
 

@@ -83,7 +83,7 @@ test('a shadow over another context is told before', function () {
         ->toBe(['shadow']);
 });
 
-test('a wish that is fulfilled already offers nothing', function () {
+test('a chord that the command has already offers nothing', function () {
     expect(choices(World::loaded('desk KeyB saw'), 'desk', 'KeyB', 'saw'))->toBe([]);
 });
 

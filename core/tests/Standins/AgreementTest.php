@@ -105,8 +105,8 @@ function disagreements(LoadedKeymap $keymap, string $bytes, ?string $titles = nu
     return $found;
 }
 
-/** @return array<string, array{System, string, string}> system, board and layout of the demo's rooms */
-function rooms(): array
+/** @return array<string, array{System, string, string}> system, board and layout of the demo's suites */
+function suiteSeats(): array
 {
     return [
         'Avocet' => [System::MacOs, 'full-ansi', 'us'],
@@ -127,7 +127,7 @@ test('each stand-in obeys its factory keymap as who() says, on every key, gestur
     expect(disagreements($keymap, World::factoryBytes($id)))->toBe([]);
 })
     ->with(World::applicationIds())
-    ->with(rooms());
+    ->with(suiteSeats());
 
 test('each stand-in obeys a generated keymap as who() says, clashes and all', function (
     string $id,
@@ -146,7 +146,7 @@ test('each stand-in obeys a generated keymap as who() says, clashes and all', fu
     expect(disagreements($keymap, writtenFor($application, $keymap->bindings())))->toBe([]);
 })
     ->with(World::applicationIds())
-    ->with(array_slice(rooms(), 1, 2));
+    ->with(array_slice(suiteSeats(), 1, 2));
 
 test('AltGr is pressed as the system makes it, as who() says', function (string $id, System $system) {
     $application = World::application($id);

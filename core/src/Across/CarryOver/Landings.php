@@ -39,11 +39,11 @@ final readonly class Landings
         if ($match === null) {
             return Landing::nowhere(Ending::NothingToCarryTo, "Nobody has said what {$name} is for.");
         }
-        $wish = $this->vocabulary->intent($match->intent)->name;
+        $wanted = $this->vocabulary->intent($match->intent)->name;
         $goal = $this->vocabulary->matchOf($there->id, $match->intent);
         $command = $goal !== null && $there->knows($goal->command) ? $there->command($goal->command) : null;
         if ($goal === null || $command === null) {
-            return Landing::nowhere(Ending::NothingToCarryTo, "{$there->name} has nothing for \"{$wish}\".");
+            return Landing::nowhere(Ending::NothingToCarryTo, "{$there->name} has nothing for \"{$wanted}\".");
         }
         if ($command->is(CommandTrait::MenuOnly)) {
             return Landing::nowhere(Ending::NothingToCarryTo, "{$there->name} has {$command->name} in a menu only.");

@@ -61,7 +61,7 @@ final readonly class GeneratedInstances
         );
         $inTheWay = self::inTheWay($applications, $chords);
         $slots = [];
-        $wishes = [];
+        $byIntent = [];
         $contexts = [];
         $taken = [];
         $weights = [1.0];
@@ -87,7 +87,7 @@ final readonly class GeneratedInstances
                     self::options($efforts, $inTheWay[$application], $weight, $current),
                 );
             }
-            $wishes[] = ['id' => "intent-{$intent}", 'second_chord' => self::SECOND_CHORD * $all];
+            $byIntent[] = ['id' => "intent-{$intent}", 'second_chord' => self::SECOND_CHORD * $all];
         }
         sort($weights);
         $typical = $weights[intdiv(count($weights), 2)];
@@ -95,7 +95,7 @@ final readonly class GeneratedInstances
         return new Instance(
             array_map(static fn (int $number): string => "Application {$number}", range(1, $applications)),
             array_map(static fn (int $number): string => "chord-{$number}", range(0, $chords - 1)),
-            $wishes,
+            $byIntent,
             $slots,
             self::groups($contexts),
             self::MISLEADING * $typical,

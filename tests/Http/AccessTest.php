@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Harmonisation;
+use App\Models\HarmonisationState;
+use App\Models\Rehearsal;
+use App\Models\Suite;
+use App\Models\User;
+
+// Who may come in by which door. `all` are the roles that may; `owner` is the one account that the subject belongs to, whatever its role.
+const EVERYBODY = ['picture', 'sound', 'keeper', 'assistant'];
+const OWNER = ['picture'];
+const NOT_THE_ASSISTANT = ['picture', 'sound', 'keeper'];
+
+/** The picture editor owns what is asked about; the sound editor has the same role and owns nothing of it. */
+const ACCESS = [
+    'GET /stripes' => EVERYBODY,
+    'GET /false-friends' => EVERYBODY,
+    'POST /carry-overs' => EVERYBODY,
+    'POST /carry-overs/keymaps' => EVERYBODY,
+    'GET /suites/{suite}/familiarity' => EVERYBODY,
+    'GET /applications' => EVERYBODY,
+    'GET /applications/{application}' => EVERYBODY,
+    'GET /applications/{application}/clashes' => EVERYBODY,
+    'GET /applications/{application}/clashes/{clash}' => EVERYBODY,
+    'PUT /applications/{application}/clashes/{clash}/acceptance' => EVERYBODY,
+    'DELETE /applications/{application}/clashes/{clash}/acceptance' => EVERYBODY,
+    'GET /applications/{application}/settlement' => EVERYBODY,
+    'GET /find' => EVERYBODY,
+    'GET /table' => EVERYBODY,
+    'GET /who' => EVERYBODY,
+    'GET /spelled-chord' => EVERYBODY,
+    'POST /harmonisations' => EVERYBODY,
+    'GET /harmonisations/{harmonisation}' => OWNER,
+    'GET /harmonisations/{harmonisation}/instance.lp' => OWNER,
+    'GET /harmonisations/{harmonisation}/proof.json' => OWNER,
+    'POST /harmonisations/{harmonisation}/cancel' => OWNER,
+    'POST /harmonisations/{harmonisation}/apply' => OWNER,
+    'POST /harmonisations/{harmonisation}/undo' => OWNER,
+    'GET /intents' => EVERYBODY,
+    'POST /intents' => EVERYBODY,
+    'DELETE /intents/{ownIntent}' => OWNER,
+    'GET /applications/{application}/matches' => EVERYBODY,
+    'PUT /applications/{application}/matches' => EVERYBODY,
+    'POST /applications/{application}/key-files' => EVERYBODY,
+    'GET /key-files/{keyFile}' => OWNER,
+    'POST /key-files/{keyFile}/free' => OWNER,
+    'GET /keyboards' => EVERYBODY,
+    'POST /layout-proposals' => EVERYBODY,
+    'GET /keymaps' => EVERYBODY,
+    'GET /applications/{application}/keymap' => EVERYBODY,
+    'POST /applications/{application}/keymaps' => EVERYBODY,
+    'POST /applications/{application}/use-factory' => EVERYBODY,
+    'PATCH /keymaps/{keymap}' => OWNER,
+    'DELETE /keymaps/{keymap}' => OWNER,
+    'POST /keymaps/{keymap}/restore' => OWNER,
+    'POST /keymaps/{keymap}/use' => OWNER,
+    'POST /keymaps/{keymap}/changes' => OWNER,
+    'POST /keymaps/{keymap}/undo' => OWNER,
+    'POST /keymaps/{keymap}/redo' => OWNER,
+    'POST /keymaps/{keymap}/save' => OWNER,
+    'POST /keymaps/{keymap}/revert' => OWNER,
+    'GET /keymaps/{keymap}/comparison' => OWNER,
+    'GET /presets' => EVERYBODY,
+    'POST /presets' => EVERYBODY,
+    'POST /presets/{preset}/releases' => OWNER,
+    'POST /suites/{suite}/rehearsals' => EVERYBODY,
+    'GET /rehearsals/{rehearsal}' => OWNER,
+    'POST /rehearsals/{rehearsal}/presses' => OWNER,
+    'GET /applications/{application}/remap' => EVERYBODY,
+    'POST /applications/{application}/bulk-edit' => EVERYBODY,
+    'GET /suites' => EVERYBODY,
+    'PATCH /suites/{suite}' => NOT_THE_ASSISTANT,
+    'POST /suites/{suite}/handovers' => NOT_THE_ASSISTANT,
+    'POST /suites/{suite}/put-backs' => NOT_THE_ASSISTANT,
+    'POST /suites/{suite}/imports' => EVERYBODY,
+    'GET /travel' => EVERYBODY,
+    'POST /applications/{application}/variants' => EVERYBODY,
+    'GET /usage' => EVERYBODY,
+    'POST /usage' => EVERYBODY,
+    'DELETE /usage' => EVERYBODY,
+    'DELETE /session' => EVERYBODY,
+];
+
+/** Doors that need nobody signed in: signing in, and the agents, who have tokens. */
+const WITHOUT_ACCOUNT = ['GET /session', 'POST /session', 'POST /agent/check-in', 'POST /agent/orders/{order}/answer'];
+
+/** @return array<string, string|int> by the parameter of a path: something of the picture editor's, or of the house's */
+function ownedByPicture($test): array
+{
+    $keymap = draft($test)['id'];
+    $user = User::query()->where('email', 'picture@saltmarsh.example')->firstOrFail();
+    $test->postJson('/api/presets', ['name' => 'Mine', 'note' => 'first'])->assertCreated();
+    $rehearsal = Rehearsal::query()->create([
+        'user_id' => $user->id,
+        'suite_id' => Suite::query()->where('slug', 'avocet')->firstOrFail()->id,
+        'application' => 'cutloom',
+    ]);
+    $intent = ['name' => 'Call the director', 'group' => 'view', 'frequency' => 'often', 'synonyms' => []];
+    $intents = $test->postJson('/api/intents', $intent)->assertCreated()->json('intents');
+    $file = (string) file_get_contents(base_path('catalogues/cutloom/factory.xml'));
+
+    return [
+        'application' => 'cutloom',
+        'clash' => 'double-0000',
+        'suite' => 'avocet',
+        'keymap' => $keymap,
+        'keyFile' => $test->bringIn('cutloom', $file)->assertCreated()->json('id'),
+        'ownIntent' => collect($intents)->firstWhere('name', 'Call the director')['own'],
+        'preset' => $user->kit->presets()->firstOrFail()->id,
+        'rehearsal' => $rehearsal->id,
+        'harmonisation' => Harmonisation::query()->create([
+            'kit_id' => $user->kit->id,
+            'state' => HarmonisationState::Waiting,
+            'request' => [],
+            'versions' => [],
+        ])->id,
+    ];
+}
+
+test('the table of access has every route once', function () {
+    expect([...array_keys(ACCESS), ...WITHOUT_ACCOUNT])->toEqualCanonicalizing(array_keys(apiRoutes()));
+});
+
+test('every route is open to whom the table says, and to nobody else', function (string $route) {
+    $subjects = ownedByPicture($this);
+    [$method, $path] = explode(' ', $route);
+    $path = '/api'.preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => (string) $subjects[$name[1]], $path);
+
+    // Those who may come last: what they do may take the subject away.
+    foreach ([...array_diff(EVERYBODY, ACCESS[$route]), ...ACCESS[$route]] as $account) {
+        $status = $this->as($account)->json($method, $path)->getStatusCode();
+        $isOpen = ! in_array($status, [401, 403], true);
+        expect($isOpen)->toBe(in_array($account, ACCESS[$route], true), "{$account}: {$status}");
+    }
+})->with(array_keys(ACCESS));
+
+test('what belongs to somebody is as closed to other people of the same role as to any other role', function () {
+    $closed = array_filter(ACCESS, static fn (array $accounts): bool => $accounts === OWNER);
+    expect(count($closed))->toBeGreaterThan(15);
+    foreach (array_keys($closed) as $route) {
+        expect($route)->toMatch('/\{(?!suite|application|clash)\w+\}/');
+    }
+});

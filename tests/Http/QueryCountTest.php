@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Suite;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** How many queries a question takes. */
+function queriesFor($test, string $path): int
+{
+    DB::flushQueryLog();
+    DB::enableQueryLog();
+    $test->getJson($path)->assertOk();
+    $count = count(DB::getQueryLog());
+    DB::disableQueryLog();
+
+    return $count;
+}
+
+dataset('lists', [
+    'keymaps' => [
+        '/api/keymaps',
+        static function ($test, int $number): void {
+            $test->postJson('/api/applications/cutloom/keymaps', ['name' => "Keymap {$number}"])->assertCreated();
+        },
+    ],
+    'presets, each with a release' => [
+        '/api/presets',
+        static function ($test, int $number): void {
+            $test->postJson('/api/presets', ['name' => "Preset {$number}", 'note' => 'first'])->assertCreated();
+        },
+    ],
+    'suites, each with a file that was handed over' => [
+        '/api/suites',
+        static function ($test, int $number): void {
+            $avocet = Suite::query()->where('slug', 'avocet')->firstOrFail();
+            $suite = $avocet
+                ->replicate()
+                ->fill(['slug' => "suite-{$number}", 'name' => "Suite {$number}", 'token_hash' => "hash {$number}"]);
+            $suite->save();
+            $release = User::query()
+                ->where('email', 'picture@saltmarsh.example')
+                ->firstOrFail()
+                ->kit->presets()
+                ->firstOrCreate(['name' => 'Keys']);
+            $test->postJson("/api/presets/{$release->id}/releases", ['note' => "for {$number}"])->assertCreated();
+            $last = $release->releases()->orderByDesc('number')->firstOrFail();
+            $test->postJson("/api/suites/suite-{$number}/handovers", ['release' => $last->id])->assertStatus(202);
+        },
+    ],
+    'intents' => [
+        '/api/intents',
+        static function ($test, int $number): void {
+            $intent = ['name' => "Intent {$number}", 'group' => 'view', 'frequency' => 'often', 'synonyms' => ['ring up']];
+            $test->postJson('/api/intents', $intent)->assertCreated();
+        },
+    ],
+]);
+
+test('a list that has four times as much in it takes no query more', function (string $path, Closure $add) {
+    $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'First'])
+        ->assertCreated();
+    foreach ([1, 2] as $number) {
+        $add($this, $number);
+    }
+    queriesFor($this, $path);
+    $few = queriesFor($this, $path);
+    foreach (range(3, 8) as $number) {
+        $add($this, $number);
+    }
+    $many = queriesFor($this, $path);
+    expect($many)->toBe($few)->and($few)->toBeGreaterThan(0);
+})->with('lists');
