@@ -142,7 +142,7 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
     await page.getByRole('link', { name: 'Suites' }).click()
     const suite = page.getByRole('region', { name: 'Dunlin' })
     await expect(suite.getByText('changed by hand, Home keys 1')).toBeVisible()
-    await suite.getByRole('button', { name: 'import it as it is there' }).click()
+    await suite.getByRole('button', { name: 'import it' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Dunlin')
     await page.getByLabel('Open it as a keymap called').fill('From Dunlin')
     await page.getByRole('button', { name: 'Open and use it' }).click()

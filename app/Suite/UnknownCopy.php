@@ -12,7 +12,7 @@ final class UnknownCopy extends Refusal implements HasStatus
 {
     public static function named(string $copy, Suite $suite): self
     {
-        return new self("{$suite->name} keeps no copy \"{$copy}\".", 'Choose one from the list of the suite.');
+        return new self("{$suite->name} has no copy \"{$copy}\".", 'Choose one from the list of the suite.');
     }
 
     public function kind(): string

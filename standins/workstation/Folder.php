@@ -100,7 +100,7 @@ final class Folder
         }
         $name = sprintf('%d-%s-%s', (int) (microtime(true) * 1000), $application, self::FILES[$application]);
         if (file_put_contents("{$this->path}/".self::COPIES."/{$name}", $present) !== strlen($present)) {
-            throw new RuntimeException('No copy could be kept of the present key file; nothing was written.');
+            throw new RuntimeException('No copy could be made of the present key file; nothing was written.');
         }
     }
 

@@ -19,9 +19,7 @@ export function ListenBar() {
       {isListening && (
         <>
           <strong>Listening.</strong> Press a chord {purpose}.{held.length > 0 && <> You hold {held.join(' and ')}.</>}
-          <span className={css.listenStop}>
-            {LISTEN_KEY} stops it. What the browser keeps for itself can be clicked on the board in Remap.
-          </span>
+          <span className={css.listenStop}>{LISTEN_KEY} stops it. What the browser reserves can be clicked on the board in Remap.</span>
         </>
       )}
     </div>

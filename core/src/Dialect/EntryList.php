@@ -57,7 +57,7 @@ final class EntryList
                 FindingKind::UnknownCommand,
                 $line,
                 $text,
-                "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is kept, and it holds its chord.",
+                "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is preserved, and it holds its chord.",
             );
         }
     }
@@ -85,7 +85,7 @@ final class EntryList
 
     public function preserved(int $line, string $text, string $what): void
     {
-        $this->find(FindingKind::Preserved, $line, $text, "Not understood and kept: {$what}.");
+        $this->find(FindingKind::Preserved, $line, $text, "Not understood and preserved: {$what}.");
     }
 
     /** Remembers where new bindings of a context belong. */

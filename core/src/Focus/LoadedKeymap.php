@@ -166,7 +166,7 @@ final class LoadedKeymap
     }
 
     /**
-     * Which of the bindings that claim one chord in one context the application keeps in memory; null when it refuses the file
+     * Which of the bindings that claim one chord in one context the application has in memory; null when it refuses the file
      * because of them.
      *
      * @param  non-empty-list<Binding>  $claims  in file order

@@ -9,7 +9,7 @@ use Zebrafinch\Core\Application\Command;
 
 /**
  * The words by which commands are known, each with the commands it leads to. Made once for some applications and their
- * vocabulary; its data is plain and can be kept.
+ * vocabulary; its data is plain and can be compiled.
  *
  * @phpstan-type EntryData array{application: string, command: string, intent: string|null}
  * @phpstan-type IndexData array{
@@ -21,7 +21,7 @@ use Zebrafinch\Core\Application\Command;
  */
 final readonly class SearchIndex
 {
-    /** What a word is worth by the place it stands in. In hundredths, so that kept data stays small. */
+    /** What a word is worth by where it stands. In hundredths, so that the compiled data stays small. */
     private const WORTH = ['name' => 100, 'synonym' => 90, 'menu' => 35, 'tooltip' => 40, 'context' => 25, 'application' => 20];
 
     /** @param  IndexData  $data */

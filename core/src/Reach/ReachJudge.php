@@ -32,7 +32,7 @@ final class ReachJudge
 
     /**
      * Whether nothing at all is to be said of a chord, decided without making sentences: its key is here, no modifiers with which
-     * it could type, and nobody keeps it.
+     * it could type, and nobody reserves it.
      *
      * @param  Press  $press  what is pressed for it at this seat
      */
@@ -156,7 +156,7 @@ final class ReachJudge
 
     private function takenBySystem(Chord $chord, ReservedChord $reservation): Reach
     {
-        return new Reach(ReachKind::Reserved, "The system keeps {$this->label($chord)}: it {$reservation->does}.");
+        return new Reach(ReachKind::Reserved, "The system reserves {$this->label($chord)}: it {$reservation->does}.");
     }
 
     private function label(Chord $chord): string

@@ -9,7 +9,7 @@ use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keyboard\System;
 
 /**
- * The chords that systems and browsers keep for themselves.
+ * The chords that systems and browsers reserve.
  *
  * @phpstan-type ReservedData array{systems: list<string>, by: string, chords: list<string>, does: string, origin: string}
  */
@@ -60,7 +60,7 @@ final readonly class ReservedChords
         return isset($this->chords[$system->value][$by->value][$press->id]);
     }
 
-    /** What keeps this chord, or null where it reaches applications. */
+    /** What reserves this chord, or null where it reaches applications. */
     public function find(Chord $held, System $system, ReservedBy $by = ReservedBy::System): ?ReservedChord
     {
         return $this->chords[$system->value][$by->value][$held->id()] ?? null;

@@ -6,7 +6,7 @@ namespace Zebrafinch\Core\Reach;
 
 use Zebrafinch\Core\Keyboard\Seat;
 
-/** One judge for the seat that is asked about, kept as long as the seat stays the same. */
+/** One judge for the seat that is asked about, the same one as long as the seat stays the same. */
 final class SeatJudges
 {
     private ?ReachJudge $judge = null;

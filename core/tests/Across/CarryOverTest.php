@@ -103,7 +103,7 @@ test('each ending is told, with its reason', function (string $from, string $to,
     'held where it cannot be' => ['desk KeyP saw hold', '', Ending::NothingToCarryTo, 'It is held'],
     'held where it can be' => ['desk KeyP plane hold', '', Ending::Carried, ''],
     'takes a chord' => ['desk KeyS saw', 'desk KeyS paint', Ending::Displaces, 'It takes the chord from Paint.'],
-    'kept by the system' => ['desk Primary+Tab saw', '', Ending::Reserved, ''],
+    'reserved by the system' => ['desk Primary+Tab saw', '', Ending::Reserved, ''],
     'cannot be typed at all' => ["desk 'ж' saw", '', Ending::OutOfReach, ''],
 ]);
 

@@ -103,7 +103,7 @@ test('a command that is bound wider than its home is narrowed', function () {
 
 test('a chord that the system keeps', function () {
     expect(sentences(World::loaded('desk Primary+KeyH plane', bench(false))))
-        ->toBe(['fault reserved' => 'Plane in Desk: The system keeps ⌘H: it hides the window.'])
+        ->toBe(['fault reserved' => 'Plane in Desk: The system reserves ⌘H: it hides the window.'])
         ->and(sentences(World::loaded('desk Primary+KeyH plane', bench(false), System::Linux)))
         ->toBe([]);
 });

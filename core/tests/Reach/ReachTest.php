@@ -60,9 +60,9 @@ test('each chord is reached as somebody at that board would find it', function (
     '@ in Germany' => ["'@'", System::Windows, 'full-iso', 'german', ReachKind::NeedsAltGr, 'an application sees Ctrl+Alt+Q'],
     'a capital' => ["'S'", System::Linux, 'full-iso', 'german', ReachKind::AsWritten, 'Shift+S'],
     'a letter nobody types' => ["'ж'", System::Linux, 'full-iso', 'german', ReachKind::NotOnBoard, 'No key of the layout German types ж'],
-    'kept by the system' => ['Meta+Tab', System::MacOs, 'full-ansi', 'us', ReachKind::Reserved, 'switches between applications'],
-    'kept as primary' => ['Primary+Space', System::MacOs, 'full-ansi', 'us', ReachKind::Reserved, "the system's search"],
-    'not kept elsewhere' => ['Primary+Space', System::Windows, 'full-ansi', 'us', ReachKind::AsWritten, 'as it is written'],
+    'reserved by the system' => ['Meta+Tab', System::MacOs, 'full-ansi', 'us', ReachKind::Reserved, 'switches between applications'],
+    'reserved as primary' => ['Primary+Space', System::MacOs, 'full-ansi', 'us', ReachKind::Reserved, "the system's search"],
+    'not reserved elsewhere' => ['Primary+Space', System::Windows, 'full-ansi', 'us', ReachKind::AsWritten, 'as it is written'],
 ]);
 
 test('what only a browser keeps reaches other applications', function () {

@@ -1,13 +1,14 @@
 import { Outlet } from 'react-router'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { ViewTabs } from '../../parts/Tabs'
+import css from './across.module.css'
 
 const VIEWS = [
   ['/across', 'Stripes'],
   ['/across/false-friends', 'False friends'],
   ['/across/carry-over', 'Carry over'],
   ['/across/harmonise', 'Harmonise'],
-  ['/across/familiarity', 'Familiar suites'],
+  ['/across/familiarity', 'Familiarity'],
   ['/across/usage', 'Usage'],
   ['/across/intents', 'Intents'],
 ] as const
@@ -17,7 +18,9 @@ export function AcrossScreen() {
   return (
     <>
       <ScreenHead title="Across" />
-      <ViewTabs views={VIEWS} />
+      <div className={css.views}>
+        <ViewTabs views={VIEWS} />
+      </div>
       <Outlet />
     </>
   )

@@ -14,8 +14,8 @@ import css from './application.module.css'
 
 const LOADING: Record<Schema['Catalogue']['loading'], string> = {
   'refuse-file': 'refuses its whole key file when one context has a chord twice',
-  'first-line-wins': 'keeps the first line when one context has a chord twice',
-  'last-line-wins': 'keeps the last line when one context has a chord twice',
+  'first-line-wins': 'obeys the first line when one context has a chord twice',
+  'last-line-wins': 'obeys the last line when one context has a chord twice',
 }
 const PRECEDENCE: Record<Schema['Catalogue']['precedence'], string> = {
   'deeper-first': 'asks the context with the focus first, then those around it',

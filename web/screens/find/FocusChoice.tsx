@@ -27,7 +27,7 @@ export function FocusChoice({ table, application, context, onChoose }: Props) {
           </option>
         ))}
       </select>
-      , with the focus in{' '}
+      {', with the focus in '}
       <select
         aria-label="Context"
         value={context}

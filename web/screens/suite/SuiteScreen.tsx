@@ -111,7 +111,7 @@ function Files({ suite }: { suite: Schema['Suite'] }) {
                   importing.send(application.id)
                 }}
               >
-                import it as it is there
+                import it
               </button>
             )}
             <Link to={`/rehearse?suite=${suite.id}&application=${application.id}`}>rehearse</Link>

@@ -38,7 +38,7 @@ export function ApplicationTravel({ travel, to }: Props) {
             <strong>{lost.length} lost</strong>, {moved} with other keys.
           </>
         )}
-        {renamed.length > 0 && ` ${renamed.length} keys keep their place and are called otherwise.`}
+        {renamed.length > 0 && ` ${renamed.length} keys stay where they are and are called otherwise.`}
       </p>
       {findings.length > 0 && (
         <table className={table.findings}>
@@ -130,7 +130,7 @@ function VariantForm({ travel, to, chosen }: Props & { chosen: Schema['Replaceme
       <Button type="submit" disabled={isSending}>
         Make it with {chosen.length} other {chosen.length === 1 ? 'chord' : 'chords'}
       </Button>
-      <span className="quiet">It keeps following {travel.keymap}.</span>
+      <span className="quiet">It follows {travel.keymap}.</span>
       <ProblemNote error={error} />
     </Form>
   )

@@ -53,7 +53,7 @@ function Check({ suites, keyboards }: { suites: Schema['Suite'][]; keyboards: Sc
             write({ suite: id, board: '', layout: '', system: '' })
           }}
         />
-        :{' '}
+        {': '}
         <PartSelect
           label="Board"
           none="a board"

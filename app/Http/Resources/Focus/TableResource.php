@@ -37,7 +37,7 @@ final class TableResource extends JsonAnswer
         ];
     }
 
-    /** @return array<string, string> what a browser does with a press that it keeps from its pages, by press */
+    /** @return array<string, string> what a browser does with a press that it reserves, by press */
     private function reservedByBrowser(): array
     {
         $does = [];

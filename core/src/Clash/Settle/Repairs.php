@@ -15,7 +15,7 @@ use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
 
-/** All repairs of one press: each of its bindings is kept, dropped or changed into something else, so that no fault is left. */
+/** All repairs of one press: each of its bindings stays, is dropped or changed into something else, so that no fault is left. */
 final readonly class Repairs
 {
     /** Combinations of what can become of the bindings of one press that are tried. */
@@ -52,7 +52,7 @@ final readonly class Repairs
 
     /**
      * @param  list<Binding>  $bindings
-     * @return list<list<Alternative|bool>> for each binding: true to keep it, false to drop it, or what it becomes
+     * @return list<list<Alternative|bool>> for each binding: true to leave it, false to drop it, or what it becomes
      */
     private function options(array $bindings): array
     {

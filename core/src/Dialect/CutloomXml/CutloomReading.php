@@ -141,12 +141,12 @@ final class CutloomReading
             $this->find(
                 FindingKind::UnknownCommand,
                 $tag,
-                "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is kept, and it holds its chord.",
+                "The catalogue of {$this->application->name} has no command \"{$command}\"; the line is preserved, and it holds its chord.",
             );
         }
         $unknown = array_diff(array_keys($tag->attributes), self::KNOWN_ATTRIBUTES);
         if ($unknown !== []) {
-            $this->find(FindingKind::Preserved, $tag, 'Not understood and kept: '.implode(', ', $unknown).'.');
+            $this->find(FindingKind::Preserved, $tag, 'Not understood and preserved: '.implode(', ', $unknown).'.');
         }
     }
 
