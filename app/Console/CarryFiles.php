@@ -82,16 +82,16 @@ final class CarryFiles extends Command
     }
 
     /** @return array<string, mixed> */
-    private function lineData(CarriedBinding $one): array
+    private function lineData(CarriedBinding $line): array
     {
         return [
-            'from' => $one->from->application->id,
-            'binding' => $one->binding->toData(),
-            'ending' => $one->ending->value,
-            'sentence' => $one->sentence,
-            'to' => $one->to?->toData(),
-            'displaced' => array_map(static fn (Binding $lost): array => $lost->toData(), $one->displaced),
-            'is_accepted' => $one->isAccepted,
+            'from' => $line->from->application->id,
+            'binding' => $line->binding->toData(),
+            'ending' => $line->ending->value,
+            'sentence' => $line->sentence,
+            'to' => $line->to?->toData(),
+            'displaced' => array_map(static fn (Binding $lost): array => $lost->toData(), $line->displaced),
+            'is_accepted' => $line->isAccepted,
         ];
     }
 }

@@ -48,17 +48,17 @@ final class CheckFiles extends Command
                 array_push(
                     $reports,
                     ...array_map(
-                        fn (ReadKeymap $one): array => $this->report($one, $seat, $docket),
+                        fn (ReadKeymap $read): array => $this->report($read, $seat, $docket),
                         $files->read((string) $path, $this->text('application')),
                     ),
                 );
-            } catch (Refusal $error) {
+            } catch (Refusal $refusal) {
                 $errors[] = [
                     'file' => (string) $path,
-                    'kind' => $error->kind(),
-                    'detail' => $error->getMessage(),
-                    'remedy' => $error->remedy,
-                    'where' => $error->where,
+                    'kind' => $refusal->kind(),
+                    'detail' => $refusal->getMessage(),
+                    'remedy' => $refusal->remedy,
+                    'where' => $refusal->where,
                 ];
             }
         }
@@ -67,10 +67,10 @@ final class CheckFiles extends Command
             $this->printJson(['faults' => $faults, 'files' => $reports, 'errors' => $errors]);
         } else {
             array_map($this->printReport(...), $reports);
-            foreach ($errors as $one) {
+            foreach ($errors as $error) {
                 $this->getOutput()
                     ->getErrorStyle()
-                    ->writeln("{$one['file']}: {$one['detail']} {$one['remedy']}");
+                    ->writeln("{$error['file']}: {$error['detail']} {$error['remedy']}");
             }
         }
 
@@ -155,11 +155,11 @@ final class CheckFiles extends Command
                 ', '.
                 self::counted($report['warnings'], 'warning'),
         );
-        foreach ($report['findings'] as $one) {
-            $this->line("  line {$one['line']}: {$one['sentence']}");
+        foreach ($report['findings'] as $told) {
+            $this->line("  line {$told['line']}: {$told['sentence']}");
         }
-        foreach ($report['clashes'] as $one) {
-            $this->line("  {$one['grade']}, {$one['kind']}: {$one['sentence']}");
+        foreach ($report['clashes'] as $told) {
+            $this->line("  {$told['grade']}, {$told['kind']}: {$told['sentence']}");
         }
     }
 

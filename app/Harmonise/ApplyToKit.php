@@ -34,10 +34,10 @@ final readonly class ApplyToKit
      *
      * @throws StaleKeymap|NotReady|\App\Keymap\NameTaken
      */
-    public function apply(Harmonisation $one, User $user, string $name): void
+    public function apply(Harmonisation $harmonisation, User $user, string $name): void
     {
-        DB::transaction(function () use ($one, $user, $name): void {
-            $locked = Harmonisation::query()->lockForUpdate()->findOrFail($one->id);
+        DB::transaction(function () use ($harmonisation, $user, $name): void {
+            $locked = Harmonisation::query()->lockForUpdate()->findOrFail($harmonisation->id);
             if (! in_array($locked->state, [HarmonisationState::Done, HarmonisationState::Cancelled], true) || $locked->changes === null) {
                 throw NotReady::toApply();
             }
@@ -79,10 +79,10 @@ final readonly class ApplyToKit
     }
 
     /** @throws StaleKeymap|NotReady */
-    public function undo(Harmonisation $one): void
+    public function undo(Harmonisation $harmonisation): void
     {
-        DB::transaction(function () use ($one): void {
-            $locked = Harmonisation::query()->lockForUpdate()->findOrFail($one->id);
+        DB::transaction(function () use ($harmonisation): void {
+            $locked = Harmonisation::query()->lockForUpdate()->findOrFail($harmonisation->id);
             if ($locked->state !== HarmonisationState::Applied) {
                 throw NotReady::toUndo();
             }

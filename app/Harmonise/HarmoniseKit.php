@@ -39,15 +39,15 @@ final class HarmoniseKit implements ShouldQueue
 
     public function handle(KitProblem $problem, PersonalVocabulary $words): void
     {
-        $one = $this->harmonisation->refresh();
-        if ($one->is_cancelled) {
-            $one->update(['state' => HarmonisationState::Cancelled]);
+        $harmonisation = $this->harmonisation->refresh();
+        if ($harmonisation->is_cancelled) {
+            $harmonisation->update(['state' => HarmonisationState::Cancelled]);
 
             return;
         }
-        $user = $one->kit->user;
-        $current = $problem->current($one);
-        $one->update([
+        $user = $harmonisation->kit->user;
+        $current = $problem->current($harmonisation);
+        $harmonisation->update([
             'state' => HarmonisationState::Running,
             'versions' => array_map(
                 static fn (CurrentKeymap $keymap): array => ['keymap' => $keymap->own?->id, 'version' => $keymap->own->version ?? 0],
@@ -55,13 +55,13 @@ final class HarmoniseKit implements ShouldQueue
             ),
         ]);
         try {
-            $kit = $problem->instance($one, $current);
-            $ends = microtime(true) + $one->request['seconds'];
+            $kit = $problem->instance($harmonisation, $current);
+            $ends = microtime(true) + $harmonisation->request['seconds'];
             $found = $problem
                 ->harmoniser($user)
-                ->harmonise($kit, fn (Progress $now): bool => $this->tell($one, $now) && microtime(true) < $ends);
+                ->harmonise($kit, fn (Progress $now): bool => $this->tell($harmonisation, $now) && microtime(true) < $ends);
         } catch (Refusal $refusal) {
-            $one->update([
+            $harmonisation->update([
                 'state' => HarmonisationState::Refused,
                 'result' => ['detail' => $refusal->getMessage(), 'remedy' => $refusal->remedy],
             ]);
@@ -69,13 +69,18 @@ final class HarmoniseKit implements ShouldQueue
             return;
         }
         /** @var non-empty-list<LoadedKeymap> $keymaps */
-        $keymaps = array_values(array_map(static fn (CurrentKeymap $keymap): LoadedKeymap => $keymap->at($problem->seat($one)), $current));
+        $keymaps = array_values(
+            array_map(static fn (CurrentKeymap $keymap): LoadedKeymap => $keymap->at($problem->seat($harmonisation)), $current),
+        );
         $vocabulary = $words->vocabulary($user);
-        $one->update([
+        $harmonisation->update([
             'state' => $this->isCancelled ? HarmonisationState::Cancelled : HarmonisationState::Done,
             'best' => $found->answer->cost,
             'bound' => $found->answer->bound,
-            'result' => (new ResultShape($problem->seat($one), $vocabulary, $words->importance($user, $vocabulary)))->of($found, $keymaps),
+            'result' => (new ResultShape($problem->seat($harmonisation), $vocabulary, $words->importance($user, $vocabulary)))->of(
+                $found,
+                $keymaps,
+            ),
             'changes' => array_map(static fn (Change $change): array => $change->toData(), $found->changes()),
             'instance' => Harmonisations::pack($kit->instance),
             'answer' => $found->answer->toData(),
@@ -83,12 +88,15 @@ final class HarmoniseKit implements ShouldQueue
     }
 
     /** Whether it is to go on. */
-    private function tell(Harmonisation $one, Progress $now): bool
+    private function tell(Harmonisation $harmonisation, Progress $now): bool
     {
         if (microtime(true) - $this->lastTold > self::TELLS_EVERY) {
             $this->lastTold = microtime(true);
-            $one->update(['best' => is_finite($now->cost) ? $now->cost : null, 'bound' => is_finite($now->bound) ? $now->bound : null]);
-            $this->isCancelled = Harmonisation::query()->whereKey($one->id)->where('is_cancelled', true)->exists();
+            $harmonisation->update([
+                'best' => is_finite($now->cost) ? $now->cost : null,
+                'bound' => is_finite($now->bound) ? $now->bound : null,
+            ]);
+            $this->isCancelled = Harmonisation::query()->whereKey($harmonisation->id)->where('is_cancelled', true)->exists();
         }
 
         return ! $this->isCancelled;

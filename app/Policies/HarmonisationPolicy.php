@@ -14,13 +14,13 @@ final readonly class HarmonisationPolicy
         return true;
     }
 
-    public function view(User $user, Harmonisation $one): bool
+    public function view(User $user, Harmonisation $harmonisation): bool
     {
-        return $one->kit->user_id === $user->id;
+        return $harmonisation->kit->user_id === $user->id;
     }
 
-    public function update(User $user, Harmonisation $one): bool
+    public function update(User $user, Harmonisation $harmonisation): bool
     {
-        return $this->view($user, $one);
+        return $this->view($user, $harmonisation);
     }
 }

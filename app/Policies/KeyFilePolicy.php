@@ -14,9 +14,9 @@ final readonly class KeyFilePolicy
         return true;
     }
 
-    public function view(User $user, KeyFile $one): bool
+    public function view(User $user, KeyFile $keyFile): bool
     {
-        return $one->kit->user_id === $user->id;
+        return $keyFile->kit->user_id === $user->id;
     }
 
     public function create(User $user): bool
@@ -24,8 +24,8 @@ final readonly class KeyFilePolicy
         return true;
     }
 
-    public function update(User $user, KeyFile $one): bool
+    public function update(User $user, KeyFile $keyFile): bool
     {
-        return $this->view($user, $one);
+        return $this->view($user, $keyFile);
     }
 }

@@ -14,9 +14,9 @@ final readonly class KeymapPolicy
         return true;
     }
 
-    public function view(User $user, Keymap $one): bool
+    public function view(User $user, Keymap $keymap): bool
     {
-        return $one->kit->user_id === $user->id;
+        return $keymap->kit->user_id === $user->id;
     }
 
     public function create(User $user): bool
@@ -24,8 +24,8 @@ final readonly class KeymapPolicy
         return true;
     }
 
-    public function update(User $user, Keymap $one): bool
+    public function update(User $user, Keymap $keymap): bool
     {
-        return $this->view($user, $one);
+        return $this->view($user, $keymap);
     }
 }

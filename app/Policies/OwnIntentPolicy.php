@@ -14,8 +14,8 @@ final readonly class OwnIntentPolicy
         return true;
     }
 
-    public function delete(User $user, OwnIntent $one): bool
+    public function delete(User $user, OwnIntent $intent): bool
     {
-        return $one->kit_id === $user->kit->id;
+        return $intent->kit_id === $user->kit->id;
     }
 }

@@ -15,7 +15,7 @@ final readonly class PresetPolicy
     }
 
     /** Presets are there to be shared: everybody in the house sees them. */
-    public function view(User $user, Preset $one): bool
+    public function view(User $user, Preset $preset): bool
     {
         return true;
     }
@@ -26,8 +26,8 @@ final readonly class PresetPolicy
     }
 
     /** Only who owns the kit adds releases. */
-    public function update(User $user, Preset $one): bool
+    public function update(User $user, Preset $preset): bool
     {
-        return $one->kit->user_id === $user->id;
+        return $preset->kit->user_id === $user->id;
     }
 }

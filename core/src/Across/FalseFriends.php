@@ -44,14 +44,14 @@ final readonly class FalseFriends
     }
 
     /** How used the hands are to what they expect: each application that teaches it counts as much as it is used there. */
-    private function habit(FalseFriend $one): float
+    private function habit(FalseFriend $friend): float
     {
         return array_sum(
             array_map(
                 fn (FriendSide $side): float => $side->intent === null
                     ? 0.0
                     : $this->importance->ofCommand($side->application->id, $side->command->id),
-                $one->expected,
+                $friend->expected,
             ),
         );
     }

@@ -50,11 +50,11 @@ final class Commands
     private static function byId(array $all, callable $id): array
     {
         $byId = [];
-        foreach ($all as $one) {
-            if (isset($byId[$id($one)])) {
-                throw InvalidCatalogue::commandTwice($id($one));
+        foreach ($all as $command) {
+            if (isset($byId[$id($command)])) {
+                throw InvalidCatalogue::commandTwice($id($command));
             }
-            $byId[$id($one)] = $one;
+            $byId[$id($command)] = $command;
         }
 
         return $byId;

@@ -25,27 +25,37 @@ final readonly class Remedies
     {
         $remedies = [];
         // What the desktop takes is not this keymap's to change.
-        $own = $this->distinct(array_filter($clash->bindings, static fn (Binding $one): bool => $one->context !== Context::DESKTOP));
+        $own = $this->distinct(
+            array_filter($clash->bindings, static fn (Binding $alternative): bool => $alternative->context !== Context::DESKTOP),
+        );
         foreach ($own as $binding) {
             $called = $this->called($keymap, $binding);
-            foreach ($this->alternatives->to($binding, $keymap, 1) as $one) {
-                $verb = $one->kind === AlternativeKind::Narrow ? 'Narrow' : ($one->kind === AlternativeKind::Move ? 'Move' : 'Change');
+            foreach ($this->alternatives->to($binding, $keymap, 1) as $alternative) {
+                $verb =
+                    $alternative->kind === AlternativeKind::Narrow
+                        ? 'Narrow'
+                        : ($alternative->kind === AlternativeKind::Move
+                            ? 'Move'
+                            : 'Change');
                 $remedies[] = $this->remedy(
                     $keymap,
-                    "{$verb} {$called} {$one->words}",
-                    Change::none()->removing($binding)->adding($one->binding),
+                    "{$verb} {$called} {$alternative->words}",
+                    Change::none()->removing($binding)->adding($alternative->binding),
                 );
             }
-            $others = array_values(array_filter($clash->bindings, static fn (Binding $one): bool => $one !== $binding));
+            $others = array_values(array_filter($clash->bindings, static fn (Binding $alternative): bool => $alternative !== $binding));
             $remedies[] = $clash->kind->isRivalry()
                 ? $this->remedy($keymap, "Keep {$called} only", Change::none()->removing(...$others))
                 : $this->remedy($keymap, "Take the chord from {$called}", Change::none()->removing($binding));
             array_push($remedies, ...$this->swaps($keymap, $binding, $own));
         }
-        $remedies = array_values(array_filter($remedies, static fn (Remedy $one): bool => isset($one->consequences->settled[0])));
+        $remedies = array_values(
+            array_filter($remedies, static fn (Remedy $alternative): bool => isset($alternative->consequences->settled[0])),
+        );
         usort(
             $remedies,
-            static fn (Remedy $one, Remedy $other): int => $one->consequences->raisesFault() <=> $other->consequences->raisesFault(),
+            static fn (Remedy $alternative, Remedy $other): int => $alternative->consequences->raisesFault() <=>
+                $other->consequences->raisesFault(),
         );
 
         return $remedies;

@@ -23,10 +23,10 @@ final readonly class NearestTitle
         $title = DesktopCatalogue::title($command);
         $best = null;
         $least = self::FURTHEST * max(1, mb_strlen($title));
-        foreach ($desktop->commands() as $one) {
-            $distance = $one->home === $application ? self::distance($title, $one) : INF;
+        foreach ($desktop->commands() as $candidate) {
+            $distance = $candidate->home === $application ? self::distance($title, $candidate) : INF;
             if ($distance < $least) {
-                [$best, $least] = [$one->id, $distance];
+                [$best, $least] = [$candidate->id, $distance];
             }
         }
 

@@ -22,15 +22,15 @@ final class Explanation
     /** @param  array<int, int|null>  $choices  by slot */
     public function __construct(private readonly KitInstance $kit, private readonly array $choices)
     {
-        foreach ($kit->instance->slots as $slot => $one) {
-            $this->ofIntent[$one->intent][] = $slot;
-            if ($choices[$slot] !== null) {
-                $this->on[$choices[$slot]][$one->intent][] = $slot;
+        foreach ($kit->instance->slots as $index => $slot) {
+            $this->ofIntent[$slot->intent][] = $index;
+            if ($choices[$index] !== null) {
+                $this->on[$choices[$index]][$slot->intent][] = $index;
             }
         }
         foreach ($kit->instance->groups as $number => $group) {
-            foreach ($group as $slot) {
-                $this->groupsOf[$slot][] = $number;
+            foreach ($group as $index) {
+                $this->groupsOf[$index][] = $number;
             }
         }
     }
@@ -91,17 +91,17 @@ final class Explanation
         return $reasons;
     }
 
-    private function runnerUp(int $slot): ?RunnerUp
+    private function runnerUp(int $index): ?RunnerUp
     {
         $costs = [];
-        $one = $this->kit->instance->slots[$slot];
-        foreach (array_keys($one->options) as $chord) {
-            if ($chord !== $this->choices[$slot] && $this->isFree($slot, $chord)) {
-                $costs[$chord] = array_sum($this->parts($slot, $chord));
+        $slot = $this->kit->instance->slots[$index];
+        foreach (array_keys($slot->options) as $chord) {
+            if ($chord !== $this->choices[$index] && $this->isFree($index, $chord)) {
+                $costs[$chord] = array_sum($this->parts($index, $chord));
             }
         }
-        if ($this->choices[$slot] !== null && $one->unbound !== null) {
-            $costs[-1] = array_sum($this->parts($slot, null));
+        if ($this->choices[$index] !== null && $slot->unbound !== null) {
+            $costs[-1] = array_sum($this->parts($index, null));
         }
         if ($costs === []) {
             return null;
@@ -109,14 +109,14 @@ final class Explanation
         asort($costs);
         $next = array_key_first($costs);
         $chord = $next < 0 ? null : $next;
-        $target = $this->kit->targets[$slot];
+        $target = $this->kit->targets[$index];
         $now = $target->now === null ? null : $this->kit->candidates->index($target->now->chord);
 
         return new RunnerUp(
             $chord === null ? null : $this->kit->candidates->written($chord, $target->keymap->application->naming),
             $chord === $now,
-            $costs[$next] - array_sum($this->parts($slot, $this->choices[$slot])),
-            $this->difference($slot, $chord),
+            $costs[$next] - array_sum($this->parts($index, $this->choices[$index])),
+            $this->difference($index, $chord),
         );
     }
 
@@ -164,27 +164,25 @@ final class Explanation
      *     bound: float,
      * } what a slot's chord costs while the others stay
      */
-    private function parts(int $slot, ?int $chord): array
+    private function parts(int $index, ?int $chord): array
     {
-        $one = $this->kit->instance->slots[$slot];
+        $slot = $this->kit->instance->slots[$index];
         if ($chord === null) {
-            return ['comfort' => 0.0, 'habit' => 0.0, 'alike' => 0.0, 'clear' => 0.0, 'others' => 0.0, 'bound' => $one->unbound ?? 0.0];
+            return ['comfort' => 0.0, 'habit' => 0.0, 'alike' => 0.0, 'clear' => 0.0, 'others' => 0.0, 'bound' => $slot->unbound ?? 0.0];
         }
-        $option = $this->kit->options[$slot]->byChord[$chord];
-        $isOpenElsewhere = $this->others($slot, $chord) !== [];
+        $option = $this->kit->options[$index]->byChord[$chord];
+        $isOpenElsewhere = $this->others($index, $chord) !== [];
         $hasOther =
-            array_filter(
-                $this->ofIntent[$one->intent],
-                fn (int $other): bool => $other !== $slot && $this->choices[$other] !== null,
-            ) !== [];
-        $intents = count(array_filter(array_keys($this->on[$chord] ?? []), static fn (int $intent): bool => $intent !== $one->intent));
+            array_filter($this->ofIntent[$slot->intent], fn (int $other): bool => $other !== $index && $this->choices[$other] !== null) !==
+            [];
+        $intents = count(array_filter(array_keys($this->on[$chord] ?? []), static fn (int $intent): bool => $intent !== $slot->intent));
 
         return [
             'comfort' => $option->comfort,
             'habit' => $option->habit,
             'others' => $option->others,
             'bound' => 0.0,
-            'alike' => $isOpenElsewhere || ! $hasOther ? 0.0 : $this->kit->instance->intents[$one->intent]['second_chord'],
+            'alike' => $isOpenElsewhere || ! $hasOther ? 0.0 : $this->kit->instance->intents[$slot->intent]['second_chord'],
             'clear' => $isOpenElsewhere || $intents === 0 ? 0.0 : $this->kit->instance->misleading,
         ];
     }

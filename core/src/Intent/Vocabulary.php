@@ -52,14 +52,14 @@ final readonly class Vocabulary
     public static function fromData(array $intents, array $matches): self
     {
         $byId = [];
-        foreach ($intents as $one) {
-            $byId[$one['id']] = new Intent(
-                $one['id'],
-                $one['name'],
-                $one['group'],
-                $one['synonyms'],
-                Frequency::from($one['frequency'] ?? Frequency::Sometimes->value),
-                array_map(IntentTrait::from(...), $one['traits'] ?? []),
+        foreach ($intents as $intent) {
+            $byId[$intent['id']] = new Intent(
+                $intent['id'],
+                $intent['name'],
+                $intent['group'],
+                $intent['synonyms'],
+                Frequency::from($intent['frequency'] ?? Frequency::Sometimes->value),
+                array_map(IntentTrait::from(...), $intent['traits'] ?? []),
             );
         }
         $byApplication = [];

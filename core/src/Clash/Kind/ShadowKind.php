@@ -54,9 +54,12 @@ final readonly class ShadowKind implements ClashKind
             }
             foreach ($desktop === null ? $loaded : [$desktop] as $hider) {
                 $hidden = [];
-                foreach ($loaded as $one) {
-                    if ($one->command !== $hider->command && ($desktop !== null || $this->isAskedFirst($keymap, $hider, $one))) {
-                        $hidden[] = $one;
+                foreach ($loaded as $candidate) {
+                    if (
+                        $candidate->command !== $hider->command &&
+                        ($desktop !== null || $this->isAskedFirst($keymap, $hider, $candidate))
+                    ) {
+                        $hidden[] = $candidate;
                     }
                 }
                 if ($hidden !== []) {

@@ -38,8 +38,8 @@ final readonly class Price
     /** @param  list<Binding>  $staying  what stays on the press */
     public function ofDropping(Binding $binding, array $staying): float
     {
-        foreach ($staying as $one) {
-            if ($one->id() === $binding->id()) {
+        foreach ($staying as $left) {
+            if ($left->id() === $binding->id()) {
                 return self::LOSES_NOTHING;
             }
         }

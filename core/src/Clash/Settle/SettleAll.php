@@ -137,9 +137,9 @@ final class SettleAll
     private function meet(array $wanted, array $taken): bool
     {
         foreach (array_intersect_key($wanted, $taken) as $press => $contexts) {
-            foreach ($contexts as $one) {
+            foreach ($contexts as $context) {
                 foreach ($taken[$press] as $other) {
-                    if ($this->contexts->depth($one) === $this->contexts->depth($other) && $this->contexts->overlap($one, $other)) {
+                    if ($this->contexts->depth($context) === $this->contexts->depth($other) && $this->contexts->overlap($context, $other)) {
                         return true;
                     }
                 }
