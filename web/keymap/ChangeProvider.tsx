@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useCallback, useState, type ReactNode } from 'react'
+import { useCallback, useMemo, useState, type ReactNode } from 'react'
 import { answer, api, ProblemError, type Schema } from '../api/client'
 import { KIT } from '../api/keys'
 import { useWrite } from '../parts/useWrite'
@@ -89,8 +89,11 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
     [client, query, send],
   )
 
+  const isMaking = change.isSending || copy.isSending || undo.isSending
+  const changes = useMemo(() => ({ make, isMaking }), [make, isMaking])
+
   return (
-    <ChangeContext value={make}>
+    <ChangeContext value={changes}>
       {children}
       <Notice
         notice={notice}

@@ -1,4 +1,4 @@
-import { createContext, use } from 'react'
+import { createContext } from 'react'
 import type { Schema } from '../api/client'
 
 /** A change of bindings that somebody has decided on. */
@@ -8,9 +8,10 @@ export interface WantedChange {
   change: Schema['Change']
 }
 
-/** Asks for what is still missing (a name for the copy, a yes to a merge), makes the change and tells of it. */
-export type MakeChange = (wanted: WantedChange) => void
+interface Changes {
+  /** Asks for what is still missing (a name for the copy, a yes to a merge), makes the change and tells of it. */
+  make: (wanted: WantedChange) => void
+  isMaking: boolean
+}
 
-export const ChangeContext = createContext<MakeChange>(() => undefined)
-
-export const useMakeChange = (): MakeChange => use(ChangeContext)
+export const ChangeContext = createContext<Changes>({ make: () => undefined, isMaking: false })

@@ -1,5 +1,6 @@
 import { act, screen, waitFor } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
+import { later } from '../testing/later'
 import { renderAt } from '../testing/page'
 import { useWrite } from './useWrite'
 
@@ -20,15 +21,6 @@ function Form({ write, onDone }: Props) {
   )
 }
 
-function later<T>() {
-  let settle: { done: (value: T) => void; fail: (error: Error) => void } | undefined
-  const promise = new Promise<T>((done, fail) => {
-    settle = { done, fail }
-  })
-  if (settle === undefined) throw new Error('A promise calls its executor at once.')
-  return { promise, ...settle }
-}
-
 const button = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Hand over' })
 
 describe('a write', () => {
@@ -41,7 +33,7 @@ describe('a write', () => {
       button().click()
       button().click()
     })
-    answer.done('done')
+    answer.come('done')
     await waitFor(() => {
       expect(onDone).toHaveBeenCalled()
     })
@@ -59,7 +51,7 @@ describe('a write', () => {
     await waitFor(() => {
       expect(button().disabled).toBe(true)
     })
-    answer.done('in step')
+    answer.come('in step')
     await waitFor(() => {
       expect(button().disabled).toBe(false)
     })

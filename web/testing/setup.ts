@@ -1,4 +1,10 @@
 import { cleanup } from '@testing-library/react'
 import { afterEach } from 'vitest'
+import { forgetServer, standInForServer } from './server'
 
-afterEach(cleanup)
+standInForServer()
+
+afterEach(() => {
+  cleanup()
+  forgetServer()
+})

@@ -1,6 +1,5 @@
-import Button from 'react-bootstrap/Button'
 import { useRemedies } from './queries'
-import { useMakeChange } from '../../keymap/changes'
+import { ChangeButton } from '../../keymap/ChangeButton'
 import { Asking } from '../../parts/Asking'
 import { ConsequenceList } from '../../parts/ConsequenceList'
 import layout from '../../parts/layout.module.css'
@@ -8,7 +7,6 @@ import layout from '../../parts/layout.module.css'
 /** The ways out of one clash, each with what it changes. */
 export function RemedyList({ application, clash }: { application: string; clash: string }) {
   const remedies = useRemedies(application, clash)
-  const makeChange = useMakeChange()
   return (
     <Asking of={remedies}>
       {({ remedies: all }) => (
@@ -18,14 +16,12 @@ export function RemedyList({ application, clash }: { application: string; clash:
           <ul className={layout.choices}>
             {all.map((remedy) => (
               <li key={remedy.title}>
-                <Button
-                  variant={remedy.consequences.raises_fault ? 'outline-secondary' : 'primary'}
-                  onClick={() => {
-                    makeChange({ application, title: remedy.title, change: remedy.change })
-                  }}
+                <ChangeButton
+                  wanted={{ application, title: remedy.title, change: remedy.change }}
+                  look={remedy.consequences.raises_fault ? 'doubtful' : 'usual'}
                 >
                   {remedy.title}
-                </Button>
+                </ChangeButton>
                 <ConsequenceList of={remedy.consequences} about={clash} />
               </li>
             ))}

@@ -1,8 +1,7 @@
 import { useState } from 'react'
-import Button from 'react-bootstrap/Button'
 import type { Schema } from '../../api/client'
 import { useSettlement } from './queries'
-import { useMakeChange } from '../../keymap/changes'
+import { ChangeButton } from '../../keymap/ChangeButton'
 import { Asking } from '../../parts/Asking'
 import { ConsequenceList } from '../../parts/ConsequenceList'
 import { Keys } from '../../parts/Keys'
@@ -19,10 +18,11 @@ export function SettlePanel({ application }: { application: string }) {
 }
 
 function Lines({ application, settlement }: { application: string; settlement: Schema['Settlement'] }) {
-  const makeChange = useMakeChange()
   const [refused, setRefused] = useState<ReadonlySet<string>>(new Set())
   const taken = settlement.repairs.filter(({ id }) => !refused.has(id))
   const all = settlement.repairs.length
+  const change = { removed: taken.flatMap((one) => one.change.removed), added: taken.flatMap((one) => one.change.added) }
+  const title = taken.length === all ? `Settle all: ${all === 1 ? 'one repair' : `${all} repairs`}` : `Settle ${taken.length} of ${all}`
   return (
     <section aria-label="Settle all faults">
       <h2>Settle all faults</h2>
@@ -48,20 +48,9 @@ function Lines({ application, settlement }: { application: string; settlement: S
         ))}
       </ul>
       {all > 0 && (
-        <Button
-          disabled={taken.length === 0}
-          onClick={() => {
-            const change = { removed: taken.flatMap((one) => one.change.removed), added: taken.flatMap((one) => one.change.added) }
-            makeChange({
-              application,
-              title:
-                taken.length === all ? `Settle all: ${all === 1 ? 'one repair' : `${all} repairs`}` : `Settle ${taken.length} of ${all}`,
-              change,
-            })
-          }}
-        >
+        <ChangeButton wanted={{ application, title, change }} isDisabled={taken.length === 0}>
           {taken.length === all ? (all === 1 ? 'Make this repair' : `Make all ${all} repairs`) : `Make ${taken.length} of ${all} repairs`}
-        </Button>
+        </ChangeButton>
       )}
     </section>
   )

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import Button from 'react-bootstrap/Button'
 import { Link, useParams } from 'react-router'
 import type { Schema } from '../../api/client'
 import { useTable } from '../../board/queries'
@@ -7,7 +6,7 @@ import { useKeymap } from '../../keymap/queries'
 import { ContextOptions } from '../../parts/AskedSelect'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { useBulkEdit, type BulkEdit } from './queries'
-import { useMakeChange } from '../../keymap/changes'
+import { ChangeButton } from '../../keymap/ChangeButton'
 import { Asking } from '../../parts/Asking'
 import { ConsequenceList } from '../../parts/ConsequenceList'
 import { Keys } from '../../parts/Keys'
@@ -71,7 +70,6 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
   const [context, setContext] = useState('')
   const [layer, setLayer] = useState('')
   const [otherLayer, setOtherLayer] = useState('')
-  const makeChange = useMakeChange()
 
   const needsChosen = kind === 'to-layer' || kind === 'to-context' || kind === 'copy-to-context'
   const needsContext = kind === 'to-context' || kind === 'copy-to-context' || kind === 'clear-context'
@@ -199,15 +197,15 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
                 <p>Nothing would change.</p>
               ) : (
                 <>
-                  <Button
-                    variant={consequences.raises_fault ? 'outline-secondary' : 'primary'}
+                  <ChangeButton
+                    wanted={{ application, title, change }}
+                    look={consequences.raises_fault ? 'doubtful' : 'usual'}
                     onClick={() => {
-                      makeChange({ application, title, change })
                       setChosen(new Set())
                     }}
                   >
                     {title}
-                  </Button>
+                  </ChangeButton>
                   <ConsequenceList of={consequences} />
                 </>
               )

@@ -1,12 +1,11 @@
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
-import { useMakeChange } from '../../keymap/changes'
+import { ChangeButton } from '../../keymap/ChangeButton'
 import { Keys } from '../../parts/Keys'
 import css from './remap.module.css'
 
 /** What the chosen command does, and the chords that it has now. */
 export function OwnChords({ application, remap }: { application: string; remap: Schema['Remap'] }) {
-  const makeChange = useMakeChange()
   return (
     <div className={css.ownChords}>
       <h2>{remap.command.name}</h2>
@@ -25,20 +24,14 @@ export function OwnChords({ application, remap }: { application: string; remap: 
           <li key={binding.id}>
             <Keys chord={binding.chord} />
             {binding.gesture === 'hold' && ' held'} {binding.context.name}{' '}
-            <button
-              type="button"
-              className="plain"
-              onClick={() => {
-                makeChange({ application, title: binding.removal.title, change: binding.removal.change })
-              }}
-            >
+            <ChangeButton look="quiet" wanted={{ application, title: binding.removal.title, change: binding.removal.change }}>
               remove
               <span className="visually-hidden">
                 {' '}
                 {binding.chord.spoken}
                 {binding.gesture === 'hold' && ' held'} from {binding.command.name}
               </span>
-            </button>
+            </ChangeButton>
           </li>
         ))}
       </ul>

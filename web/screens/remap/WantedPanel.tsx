@@ -1,6 +1,5 @@
-import Button from 'react-bootstrap/Button'
 import type { Schema } from '../../api/client'
-import { useMakeChange } from '../../keymap/changes'
+import { ChangeButton } from '../../keymap/ChangeButton'
 import { ConsequenceList } from '../../parts/ConsequenceList'
 import { Keys } from '../../parts/Keys'
 import { Ladder, rungsOf } from '../../board/Ladder'
@@ -39,7 +38,6 @@ export function WantedPanel({ application, remap, suites, onSuites, onChord }: P
 }
 
 function Choices({ application, command, wanted }: { application: string; command: string; wanted: Schema['Wanted'] }) {
-  const makeChange = useMakeChange()
   const holders = wanted.holders.map((one) => `${one.command.name} in ${one.context.name}`)
   const neighbours = wanted.neighbours.map((one) => `${one.command.name} in ${one.context.name}`)
   return (
@@ -67,14 +65,12 @@ function Choices({ application, command, wanted }: { application: string; comman
       <ul className={layout.choices}>
         {wanted.choices.map((choice) => (
           <li key={choice.kind} data-fault={choice.consequences.raises_fault}>
-            <Button
-              variant={choice.consequences.raises_fault ? 'outline-secondary' : 'primary'}
-              onClick={() => {
-                makeChange({ application, title: `${command}: ${choice.title}`, change: choice.change })
-              }}
+            <ChangeButton
+              wanted={{ application, title: `${command}: ${choice.title}`, change: choice.change }}
+              look={choice.consequences.raises_fault ? 'doubtful' : 'usual'}
             >
               {choice.title}
-            </Button>
+            </ChangeButton>
             <ConsequenceList of={choice.consequences} />
             <details>
               <summary>Who gets it then</summary>
