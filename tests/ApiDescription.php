@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -74,5 +76,20 @@ final class ApiDescription
         }
 
         return self::$validator;
+    }
+
+    /** @return array<string, Route> by `METHOD /path` below /api */
+    public static function routes(): array
+    {
+        $routes = [];
+        foreach (Routes::getRoutes() as $route) {
+            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                if (str_starts_with($route->uri(), 'api/')) {
+                    $routes["{$method} /".substr($route->uri(), 4)] = $route;
+                }
+            }
+        }
+
+        return $routes;
     }
 }

@@ -4,24 +4,7 @@ declare(strict_types=1);
 
 use App\Providers\AppServiceProvider;
 use Database\Seeders\DemoWorld;
-use Illuminate\Routing\Route;
-use Illuminate\Support\Facades\Route as Routes;
 use Tests\ApiDescription;
-
-/** @return array<string, Route> by `METHOD /path` below /api */
-function apiRoutes(): array
-{
-    $routes = [];
-    foreach (Routes::getRoutes() as $route) {
-        foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-            if (str_starts_with($route->uri(), 'api/')) {
-                $routes["{$method} /".substr($route->uri(), 4)] = $route;
-            }
-        }
-    }
-
-    return $routes;
-}
 
 test('every route is described, and every description has a route', function () {
     $described = [];
@@ -30,11 +13,11 @@ test('every route is described, and every description has a route', function () 
             $described[] = strtoupper($method)." {$path}";
         }
     }
-    expect(array_keys(apiRoutes()))->toEqualCanonicalizing($described);
+    expect(array_keys(ApiDescription::routes()))->toEqualCanonicalizing($described);
 });
 
 test('every route but those of the session and the agents is opened by a policy', function () {
-    foreach (apiRoutes() as $name => $route) {
+    foreach (ApiDescription::routes() as $name => $route) {
         $middleware = implode(' ', $route->gatherMiddleware());
         $isOpen = str_contains($name, ' /session') || str_starts_with($route->uri(), 'api/agent/');
         expect($isOpen || (str_contains($middleware, 'auth') && str_contains($middleware, 'can:')))->toBeTrue($name);
@@ -42,7 +25,7 @@ test('every route but those of the session and the agents is opened by a policy'
 });
 
 test('nobody gets in without signing in', function () {
-    foreach (apiRoutes() as $name => $route) {
+    foreach (ApiDescription::routes() as $name => $route) {
         if (! str_contains($name, ' /session') || str_starts_with($name, 'DELETE')) {
             [$method] = explode(' ', $name);
             $this->json($method, '/'.preg_replace('/\{\w+\}/', '1', $route->uri()))
