@@ -276,10 +276,13 @@ final class World
             new Context('wall', 'Wall', 'everywhere'),
             new Context('note', 'Note', 'everywhere', textEntry: true),
         );
-        $commands = array_map(
-            static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'),
-            ['Saw', 'Plane', 'Glue', 'Sand', 'Paint'],
-        );
+        $commands = array_map(static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'), [
+            'Saw',
+            'Plane',
+            'Glue',
+            'Sand',
+            'Paint',
+        ]);
 
         return Application::of(
             'workshop',
@@ -292,6 +295,23 @@ final class World
             Commands::of($commands),
             $tellsHold,
             everywhereFirstFor: $everywhereFirstFor,
+        );
+    }
+
+    /** Another application with the workshop's commands, and its contexts if there are no others. */
+    public static function likeWorkshop(string $id, ?ContextTree $contexts = null): Application
+    {
+        $like = self::workshop();
+
+        return Application::of(
+            $id,
+            ucfirst($id),
+            'tests',
+            $contexts ?? $like->contexts,
+            $like->precedence,
+            $like->loading,
+            'none',
+            Commands::of($like->commands()),
         );
     }
 

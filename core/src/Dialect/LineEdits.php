@@ -35,6 +35,28 @@ final readonly class LineEdits
         return $edits;
     }
 
+    /**
+     * The same for tables, whose rows name their context and so may stand anywhere.
+     *
+     * @param  list<Entry>  $removed
+     * @param  array<string, non-empty-list<Binding>>  $added  by context
+     * @param  callable(Binding): string  $row  without its end
+     * @return list<TextEdit>
+     */
+    public static function ofRows(KeyFile $file, array $removed, array $added, callable $row): array
+    {
+        return self::of(
+            $file,
+            $removed,
+            $added,
+            /** @param  non-empty-list<Binding>  $bindings */
+            static fn (string $context, array $bindings): array => [
+                $file->insertAt[$context] ?? $file->insertElse,
+                implode('', array_map(static fn (Binding $one): string => $row($one).$file->lineEnd(), $bindings)),
+            ],
+        );
+    }
+
     /** Lines that come behind a last line without an end leave the file without one. */
     private static function fitted(KeyFile $file, int $offset, string $lines): string
     {

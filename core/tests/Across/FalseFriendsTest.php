@@ -87,16 +87,7 @@ test('a line that the application does not obey misleads nobody', function () {
 
 test('what an intent destroys is dangerous, whether or not the catalogue says so of the command', function () {
     $app = World::workshop();
-    $shed = Application::of(
-        'shed',
-        'Shed',
-        'tests',
-        $app->contexts,
-        $app->precedence,
-        $app->loading,
-        'none',
-        Commands::of($app->commands()),
-    );
+    $shed = World::likeWorkshop('shed');
     $vocabulary = Vocabulary::fromData(
         [
             ['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []],

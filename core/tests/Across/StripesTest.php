@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Zebrafinch\Core\Across\Stripe;
 use Zebrafinch\Core\Across\Stripes;
 use Zebrafinch\Core\Across\StripeState;
-use Zebrafinch\Core\Application\Commands;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Intent\UnknownIntent;
 use Zebrafinch\Core\Intent\Vocabulary;
@@ -20,16 +19,7 @@ function stripes(string $first, string $second): Stripes
         array_filter(['command' => 'plane', 'intent' => 'smooth', 'difference' => $difference]),
     ];
     $app = World::workshop();
-    $other = Zebrafinch\Core\Application\Application::of(
-        'shed',
-        'Shed',
-        'tests',
-        $app->contexts,
-        $app->precedence,
-        $app->loading,
-        'none',
-        Commands::of($app->commands()),
-    );
+    $other = World::likeWorkshop('shed');
     $intents = [
         ['id' => 'part', 'name' => 'Part', 'group' => 'wood', 'synonyms' => []],
         ['id' => 'smooth', 'name' => 'Smooth', 'group' => 'wood', 'synonyms' => []],
@@ -70,16 +60,7 @@ test('the overall agreement is the mean over the intents where all are wanted al
 test('what is wanted all the time weighs more, and its broken stripe comes first', function () {
     $matches = [['command' => 'saw', 'intent' => 'part'], ['command' => 'plane', 'intent' => 'smooth']];
     $app = World::workshop();
-    $other = Zebrafinch\Core\Application\Application::of(
-        'shed',
-        'Shed',
-        'tests',
-        $app->contexts,
-        $app->precedence,
-        $app->loading,
-        'none',
-        Commands::of($app->commands()),
-    );
+    $other = World::likeWorkshop('shed');
     $intent = static fn (string $id, string $frequency): array => [
         'id' => $id,
         'name' => $id,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Commands;
-use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Grade;
@@ -38,27 +37,11 @@ function workshopWords(string ...$applications): Vocabulary
     );
 }
 
-function workshopNamed(string $id, ?ContextTree $contexts = null): Application
-{
-    $like = World::workshop();
-
-    return Application::of(
-        $id,
-        ucfirst($id),
-        'tests',
-        $contexts ?? $like->contexts,
-        $like->precedence,
-        $like->loading,
-        'none',
-        Commands::of($like->commands()),
-    );
-}
-
 /** @param  array<string, string>  $kit  bindings by application */
 function harmonised(array $kit, ?Scope $scope = null, ?Weights $weights = null): Harmonised
 {
     $words = workshopWords(...array_keys($kit));
-    $keymaps = array_map(static fn (string $id): LoadedKeymap => World::loaded($kit[$id], workshopNamed($id)), array_keys($kit));
+    $keymaps = array_map(static fn (string $id): LoadedKeymap => World::loaded($kit[$id], World::likeWorkshop($id)), array_keys($kit));
     $harmoniser = new Harmoniser($words, new Importance($words), World::reserved());
 
     return $harmoniser->harmonise(
@@ -196,8 +179,8 @@ test('the new chord comes before the command\'s others, and what is displaced go
         ),
     );
     $change = $result->changes();
-    $shed = World::loaded($kit['shed'], workshopNamed('shed'))->after($change['shed']);
-    $loft = World::loaded($kit['loft'], workshopNamed('loft'))->after($change['loft']);
+    $shed = World::loaded($kit['shed'], World::likeWorkshop('shed'))->after($change['shed']);
+    $loft = World::loaded($kit['loft'], World::likeWorkshop('loft'))->after($change['loft']);
     expect(array_map(static fn (Binding $one): string => $one->chord->id(), $shed->bindings()->ofCommand('saw')))
         ->toBe(['KeyX', 'KeyZ'])
         ->and($loft->bindings()->ids())
@@ -210,7 +193,10 @@ test('a chord that one of the boards in use cannot press, or that a system keeps
     $laptop = World::seat(System::MacOs, 'laptop-iso', 'french');
     $words = workshopWords('shed', 'barn');
     $harmoniser = new Harmoniser($words, new Importance($words), World::reserved());
-    $keymaps = [World::loaded('desk NumpadAdd saw', workshopNamed('shed')), World::loaded('desk NumpadAdd saw', workshopNamed('barn'))];
+    $keymaps = [
+        World::loaded('desk NumpadAdd saw', World::likeWorkshop('shed')),
+        World::loaded('desk NumpadAdd saw', World::likeWorkshop('barn')),
+    ];
     $result = $harmoniser->harmonise($harmoniser->kit($keymaps, [World::seat(), $laptop], new Scope(['saw']), new Weights()));
     expect(count($result->lines))->toBe(2);
     foreach ($result->lines as $line) {

@@ -121,26 +121,14 @@ final readonly class BoardwickTable implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return LineEdits::of(
-            $file,
-            $removed,
-            $added,
-            fn (string $context, array $bindings): array => [
-                $file->insertAt[$context] ?? $file->insertElse,
-                implode(
-                    '',
-                    array_map(
-                        fn (Binding $one): string => implode(',', [
-                            $context,
-                            $this->spell($one),
-                            $one->gesture->value,
-                            self::field($one->command),
-                        ]).$file->lineEnd(),
-                        $bindings,
-                    ),
-                ),
-            ],
-        );
+        $row = fn (Binding $one): string => implode(',', [
+            $one->context,
+            $this->spell($one),
+            $one->gesture->value,
+            self::field($one->command),
+        ]);
+
+        return LineEdits::ofRows($file, $removed, $added, $row);
     }
 
     private static function field(string $text): string

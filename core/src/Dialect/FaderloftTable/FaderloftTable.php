@@ -62,20 +62,8 @@ final readonly class FaderloftTable implements Dialect
 
     public function edits(KeyFile $file, array $removed, array $added): array
     {
-        return LineEdits::of(
-            $file,
-            $removed,
-            $added,
-            fn (string $context, array $bindings): array => [
-                $file->insertAt[$context] ?? $file->insertElse,
-                implode(
-                    '',
-                    array_map(
-                        fn (Binding $one): string => implode("\t", [$context, $this->spell($one), $one->command]).$file->lineEnd(),
-                        $bindings,
-                    ),
-                ),
-            ],
-        );
+        $row = fn (Binding $one): string => implode("\t", [$one->context, $this->spell($one), $one->command]);
+
+        return LineEdits::ofRows($file, $removed, $added, $row);
     }
 }
