@@ -276,13 +276,8 @@ final class World
             new Context('wall', 'Wall', 'everywhere'),
             new Context('note', 'Note', 'everywhere', textEntry: true),
         );
-        $commands = array_map(static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere'), [
-            'Saw',
-            'Plane',
-            'Glue',
-            'Sand',
-            'Paint',
-        ]);
+        $command = static fn (string $name): Command => new Command(strtolower($name), $name, [], "Does {$name}", 'everywhere');
+        $commands = array_map($command, ['Saw', 'Plane', 'Glue', 'Sand', 'Paint']);
 
         return Application::of(
             'workshop',

@@ -99,18 +99,8 @@ function Preferences({ person }: { person: string }) {
   const other = theme === 'dim' ? 'paper' : 'dim'
   return (
     <div className={css.preferences}>
-      <SeatButton
-        onChoose={() => {
-          setChoosing(true)
-        }}
-      />
-      {isChoosing && (
-        <SeatDialog
-          onClose={() => {
-            setChoosing(false)
-          }}
-        />
-      )}
+      <SeatButton onChoose={() => setChoosing(true)} />
+      {isChoosing && <SeatDialog onClose={() => setChoosing(false)} />}
       <button
         type="button"
         className="plain"
@@ -122,14 +112,7 @@ function Preferences({ person }: { person: string }) {
         {theme === 'dim' ? 'Paper' : 'Dim room'}
       </button>
       <p>{person}</p>
-      <button
-        type="button"
-        className="plain"
-        disabled={signOut.isSending}
-        onClick={() => {
-          signOut.send()
-        }}
-      >
+      <button type="button" className="plain" disabled={signOut.isSending} onClick={() => signOut.send()}>
         Sign out
       </button>
       <ProblemNote error={signOut.error} />

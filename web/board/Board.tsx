@@ -135,18 +135,10 @@ const Cap = memo(function Cap({ of, use, command, legend, isHeld, isChosen, says
       tabIndex={of.key === FIRST ? 0 : -1}
       aria-pressed={isOnlyHeld ? isHeld : undefined}
       style={{ left, top, width, height, clipPath: shape }}
-      onClick={() => {
-        onChoose(of)
-      }}
-      onFocus={() => {
-        onLook(of)
-      }}
-      onMouseEnter={() => {
-        onLook(of)
-      }}
-      onMouseLeave={() => {
-        onLook(null)
-      }}
+      onClick={() => onChoose(of)}
+      onFocus={() => onLook(of)}
+      onMouseEnter={() => onLook(of)}
+      onMouseLeave={() => onLook(null)}
     >
       <span className="visually-hidden">{says}</span>
       <span className={css.capLegend} aria-hidden="true">

@@ -92,14 +92,7 @@ export const BoardPanel = memo(function BoardPanel({ table, application, context
           )}
         </p>
         {isWide && (
-          <button
-            type="button"
-            className="plain"
-            aria-pressed={isLarge}
-            onClick={() => {
-              setLarge(!isLarge)
-            }}
-          >
+          <button type="button" className="plain" aria-pressed={isLarge} onClick={() => setLarge(!isLarge)}>
             {isLarge ? 'Whole board' : 'Larger keys'}
           </button>
         )}

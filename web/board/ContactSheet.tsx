@@ -17,13 +17,7 @@ export const ContactSheet = memo(function ContactSheet({ table, application, con
     <ol className={css.contactSheet} aria-label="All layers">
       {table.layers.map((one, number) => (
         <li key={one.id}>
-          <button
-            type="button"
-            aria-pressed={one.id === layer}
-            onClick={() => {
-              onLayer(one.id)
-            }}
-          >
+          <button type="button" aria-pressed={one.id === layer} onClick={() => onLayer(one.id)}>
             <span className={css.thumbName}>
               <span aria-hidden="true">{one.caps.length === 0 ? 'plain' : one.caps.join(' ')}</span>
               <span className="visually-hidden">{one.spoken === '' ? 'Plain' : one.spoken}: </span>

@@ -95,22 +95,14 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
   return (
     <ChangeContext value={changes}>
       {children}
-      <Notice
-        notice={notice}
-        onUndo={undo.send}
-        onClose={() => {
-          setNotice(null)
-        }}
-      />
+      <Notice notice={notice} onUndo={undo.send} onClose={() => setNotice(null)} />
       {step.at === 'naming' && (
         <NameDialog
           wanted={step.wanted}
           error={copy.error}
           isSending={copy.isSending}
           onCancel={rest}
-          onName={(name) => {
-            copy.send({ wanted: step.wanted, name })
-          }}
+          onName={(name) => copy.send({ wanted: step.wanted, name })}
         />
       )}
       {step.at === 'merging' && (
@@ -121,9 +113,7 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
             rest()
             void client.invalidateQueries({ queryKey: KIT })
           }}
-          onMerge={() => {
-            change.send({ wanted: step.wanted, keymap: step.keymap, version: step.merge.version, onTop: true })
-          }}
+          onMerge={() => change.send({ wanted: step.wanted, keymap: step.keymap, version: step.merge.version, onTop: true })}
         />
       )}
     </ChangeContext>

@@ -35,9 +35,7 @@ export function NameDialog({ wanted, error, isSending, onName, onCancel }: Props
             required
             maxLength={60}
             value={name}
-            onChange={(event) => {
-              setName(event.target.value)
-            }}
+            onChange={(event) => setName(event.target.value)}
           />
           <ProblemNote error={error} />
         </Modal.Body>

@@ -19,13 +19,7 @@ export function Notice({ notice, onUndo, onClose }: Props) {
         <div className={css.noticeBody}>
           {'error' in notice ? <ProblemNote error={notice.error} /> : <p>{notice.text}</p>}
           {undo !== undefined && (
-            <button
-              type="button"
-              className="btn btn-sm btn-light"
-              onClick={() => {
-                onUndo(undo)
-              }}
-            >
+            <button type="button" className="btn btn-sm btn-light" onClick={() => onUndo(undo)}>
               Undo
             </button>
           )}

@@ -108,9 +108,7 @@ export function useChords(purpose: string | null, onChord: (chord: string) => vo
         : register({
             purpose,
             once,
-            onChord: (chord) => {
-              handler(chord)
-            },
+            onChord: (chord) => handler(chord),
           }),
     [register, purpose, once],
   )

@@ -39,9 +39,7 @@ export function AskedSelect<T>({ of, options, value, onChoose, none, label, clas
       className={className}
       value={value}
       disabled={of.data === undefined}
-      onChange={(event) => {
-        onChoose(event.target.value)
-      }}
+      onChange={(event) => onChoose(event.target.value)}
     >
       {of.data === undefined && <option value={value}>one moment …</option>}
       {of.data !== undefined && none !== undefined && <option value="">{none}</option>}

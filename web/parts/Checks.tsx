@@ -25,9 +25,9 @@ export function Checks({ legend, options, chosen, least = 0, onChoose, className
             type="checkbox"
             checked={chosen.includes(id)}
             disabled={chosen.length <= least && chosen.includes(id)}
-            onChange={(event) => {
+            onChange={(event) =>
               onChoose(options.map((one) => one.id).filter((one) => (one === id ? event.target.checked : chosen.includes(one))))
-            }}
+            }
           />{' '}
           {name}
         </label>
@@ -60,9 +60,7 @@ export function ApplicationChecks({ legend, least, chosen, but, onChoose }: Appl
             least={least}
             options={all}
             chosen={ids}
-            onChoose={(next) => {
-              onChoose(next.length === all.length ? '' : next.join(','))
-            }}
+            onChoose={(next) => onChoose(next.length === all.length ? '' : next.join(','))}
           />
         )
       }}

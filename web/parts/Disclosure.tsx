@@ -11,13 +11,7 @@ interface Props {
 export function Disclosure({ summary, children, ...rest }: Props) {
   const [isOpen, setOpen] = useState(false)
   return (
-    <details
-      {...rest}
-      open={isOpen}
-      onToggle={(event) => {
-        setOpen(event.currentTarget.open)
-      }}
-    >
+    <details {...rest} open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>{summary}</summary>
       {isOpen && children()}
     </details>

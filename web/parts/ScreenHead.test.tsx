@@ -9,12 +9,7 @@ function Find() {
   return (
     <>
       <ScreenHeading isHidden>Find</ScreenHeading>
-      <button
-        type="button"
-        onClick={() => {
-          write({ words: 'lift' })
-        }}
-      >
+      <button type="button" onClick={() => write({ words: 'lift' })}>
         lift {read('words')}
       </button>
     </>

@@ -18,12 +18,7 @@ function View() {
       <button type="button" onClick={() => write({ context: 'bin' }, { replace: true })}>
         passing
       </button>
-      <button
-        type="button"
-        onClick={() => {
-          write({ context: 'trim', chord: 'KeyV' })
-        }}
-      >
+      <button type="button" onClick={() => write({ context: 'trim', chord: 'KeyV' })}>
         both
       </button>
     </>

@@ -8,13 +8,7 @@ function Search({ isTyped = true }: { isTyped?: boolean }) {
   const words = useAddressText('words', isTyped)
   return (
     <>
-      <input
-        aria-label="words"
-        value={words.text}
-        onChange={(event) => {
-          words.set(event.target.value)
-        }}
-      />
+      <input aria-label="words" value={words.text} onChange={(event) => words.set(event.target.value)} />
       <button type="button" onClick={() => words.set('trim')}>
         trim
       </button>

@@ -58,13 +58,7 @@ function SeatForm({ suites, onClose }: { suites: Schema['Suite'][]; onClose: () 
       <Modal.Body className={css.seatForm ?? ''}>
         <h2 id="seat-title">The keyboard in front of you</h2>
         <Form.Label htmlFor="seat-suite">Suite</Form.Label>
-        <Form.Select
-          id="seat-suite"
-          value={suiteId}
-          onChange={(event) => {
-            sitIn(event.target.value)
-          }}
-        >
+        <Form.Select id="seat-suite" value={suiteId} onChange={(event) => sitIn(event.target.value)}>
           <option value="">none of them</option>
           {suites.map(({ id, name }) => (
             <option key={id} value={id}>
@@ -78,9 +72,7 @@ function SeatForm({ suites, onClose }: { suites: Schema['Suite'][]; onClose: () 
           id="seat-system"
           value={seat.system}
           disabled={suite !== undefined}
-          onChange={(event) => {
-            setSeat({ ...seat, system: event.target.value as System })
-          }}
+          onChange={(event) => setSeat({ ...seat, system: event.target.value as System })}
         >
           {Object.entries(SYSTEMS).map(([id, name]) => (
             <option key={id} value={id}>
@@ -94,9 +86,7 @@ function SeatForm({ suites, onClose }: { suites: Schema['Suite'][]; onClose: () 
             className="mt-3"
             label={`Remember it for ${suite.name}, for everybody who sits there`}
             checked={remember}
-            onChange={(event) => {
-              setRemember(event.target.checked)
-            }}
+            onChange={(event) => setRemember(event.target.checked)}
           />
         )}
         <ProblemNote error={note.error} />
@@ -121,13 +111,7 @@ function KeyboardFields({ seat, onChange }: { seat: Seat; onChange: (seat: Seat)
         {({ boards, layouts }) => (
           <>
             <Form.Label htmlFor="seat-board">Board</Form.Label>
-            <Form.Select
-              id="seat-board"
-              value={seat.board}
-              onChange={(event) => {
-                onChange({ ...seat, board: event.target.value })
-              }}
-            >
+            <Form.Select id="seat-board" value={seat.board} onChange={(event) => onChange({ ...seat, board: event.target.value })}>
               {boards.map(({ id, name }) => (
                 <option key={id} value={id}>
                   {name}
@@ -135,13 +119,7 @@ function KeyboardFields({ seat, onChange }: { seat: Seat; onChange: (seat: Seat)
               ))}
             </Form.Select>
             <Form.Label htmlFor="seat-layout">Layout</Form.Label>
-            <Form.Select
-              id="seat-layout"
-              value={seat.layout}
-              onChange={(event) => {
-                onChange({ ...seat, layout: event.target.value })
-              }}
-            >
+            <Form.Select id="seat-layout" value={seat.layout} onChange={(event) => onChange({ ...seat, layout: event.target.value })}>
               {layouts.map(({ id, name }) => (
                 <option key={id} value={id}>
                   {name}
@@ -154,13 +132,7 @@ function KeyboardFields({ seat, onChange }: { seat: Seat; onChange: (seat: Seat)
       {proposal !== null && proposal.id !== seat.layout && (
         <p className="quiet">
           The browser tells of a {proposal.name} layout.{' '}
-          <button
-            type="button"
-            className="plain"
-            onClick={() => {
-              onChange({ ...seat, layout: proposal.id })
-            }}
-          >
+          <button type="button" className="plain" onClick={() => onChange({ ...seat, layout: proposal.id })}>
             Take {proposal.name}
           </button>
         </p>

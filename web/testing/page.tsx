@@ -3,9 +3,18 @@ import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { createMemoryRouter, RouterProvider } from 'react-router'
 
-/** Shows something at an address, as the page would, with a server's answers that are asked for once. */
-export function renderAt(address: string, element: ReactNode, others: Record<string, ReactNode> = {}) {
-  const path = address.replace(/\?.*/, '')
+/**
+ * Shows something at an address, as the page would.
+ *
+ * @param others what is shown at other addresses
+ * @param path of the address, where parts of it have names
+ */
+export function renderAt(
+  address: string,
+  element: ReactNode,
+  others: Record<string, ReactNode> = {},
+  path: string = address.replace(/\?.*/, ''),
+) {
   const router = createMemoryRouter([{ path, element }, ...Object.entries(others).map(([to, shown]) => ({ path: to, element: shown }))], {
     initialEntries: [address],
   })

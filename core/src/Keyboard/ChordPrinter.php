@@ -8,7 +8,14 @@ namespace Zebrafinch\Core\Keyboard;
 final readonly class ChordPrinter
 {
     /** In the order in which they are drawn. */
-    private const MAC_SYMBOLS = ['Primary' => '⌘', 'Control' => '⌃', 'Alt' => '⌥', 'AltGraph' => '⌥', 'Shift' => '⇧', 'Meta' => '⌘'];
+    private const MAC_SYMBOLS = [
+        'Primary' => '⌘',
+        'Control' => '⌃',
+        'Alt' => '⌥',
+        'AltGraph' => '⌥',
+        'Shift' => '⇧',
+        'Meta' => '⌘',
+    ];
 
     /** What `aria-keyshortcuts` calls a key whose character would be taken for something else (WAI-ARIA 1.2, 6.6). */
     private const ARIA_KEYS = ['+' => 'Plus'];

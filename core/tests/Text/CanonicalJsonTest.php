@@ -12,7 +12,8 @@ test('the example of RFC 8785, section 3.2.2, comes out byte for byte', function
     $input =
         '{"numbers":[333333333.33333329,1E30,4.50,2e-3,0.000000000000000000000000001],'.
             '"string":"\u20ac$\u000F\u000aA\'\u0042\u0022\u005c\\\\\"\/","literals":[null,true,false]}';
-    $expected = '{"literals":[null,true,false],"numbers":[333333333.3333333,1e+30,4.5,0.002,1e-27],"string":"€$\u000f\nA\'B\"\\\\\\\\\"/"}';
+    $expected = '{"literals":[null,true,false],"numbers":[333333333.3333333,1e+30,4.5,0.002,1e-27],'.
+        '"string":"€$\u000f\nA\'B\"\\\\\\\\\"/"}';
     expect(CanonicalJson::of(json_decode($input)))->toBe($expected);
 });
 

@@ -63,31 +63,14 @@ function Choosing({ applications }: { applications: string[] }) {
             className="form-select form-select-sm"
             none="choose an application"
             value={target}
-            onChoose={(to) => {
-              choose({ to })
-            }}
+            onChoose={(to) => choose({ to })}
           />
         </label>
         <label>
           at the keyboard of{' '}
-          <SuiteSelect
-            className="form-select form-select-sm"
-            none="this seat"
-            value={suite}
-            onChoose={(next) => {
-              choose({ suite: next })
-            }}
-          />
+          <SuiteSelect className="form-select form-select-sm" none="this seat" value={suite} onChoose={(next) => choose({ suite: next })} />
         </label>
-        <ApplicationChecks
-          legend="behave like"
-          least={1}
-          chosen={from}
-          but={target}
-          onChoose={(next) => {
-            choose({ from: next })
-          }}
-        />
+        <ApplicationChecks legend="behave like" least={1} chosen={from} but={target} onChoose={(next) => choose({ from: next })} />
       </div>
       {wanted === null ? (
         <Empty>
@@ -102,9 +85,7 @@ function Choosing({ applications }: { applications: string[] }) {
               report={data}
               wanted={wanted}
               said={said}
-              onSay={(next) => {
-                setSaid({ ...said, ...next })
-              }}
+              onSay={(next) => setSaid({ ...said, ...next })}
             />
           )}
         </Asking>
@@ -130,14 +111,7 @@ function ReportOf({ report, wanted, said, onSay }: ReportProps) {
         <strong>{report.lines.length}</strong> chords, {accepted} of them come to {report.target.name}.
       </p>
       <div className={layout.filters} role="group" aria-label="Show">
-        <button
-          type="button"
-          className="plain"
-          aria-pressed={ending === ''}
-          onClick={() => {
-            setEnding('')
-          }}
-        >
+        <button type="button" className="plain" aria-pressed={ending === ''} onClick={() => setEnding('')}>
           all {report.lines.length}
         </button>
         {ENDINGS.map(([id, name]) => (
@@ -148,9 +122,7 @@ function ReportOf({ report, wanted, said, onSay }: ReportProps) {
             data-ending={id}
             aria-pressed={ending === id}
             disabled={report.counts[id] === 0}
-            onClick={() => {
-              setEnding(id)
-            }}
+            onClick={() => setEnding(id)}
           >
             {name} {report.counts[id]}
           </button>
@@ -172,13 +144,7 @@ function ReportOf({ report, wanted, said, onSay }: ReportProps) {
         </thead>
         <tbody>
           {shown.map((line) => (
-            <ReportLine
-              key={line.id}
-              line={line}
-              onSay={(isAccepted) => {
-                onSay({ [line.id]: isAccepted })
-              }}
-            />
+            <ReportLine key={line.id} line={line} onSay={(isAccepted) => onSay({ [line.id]: isAccepted })} />
           ))}
         </tbody>
       </table>
@@ -196,9 +162,7 @@ function ReportLine({ line, onSay }: { line: Line; onSay: (isAccepted: boolean) 
             type="checkbox"
             aria-label={`Take ${line.binding.command.name} of ${line.from.name}`}
             checked={line.is_accepted}
-            onChange={(event) => {
-              onSay(event.target.checked)
-            }}
+            onChange={(event) => onSay(event.target.checked)}
           />
         )}
       </td>
@@ -239,15 +203,7 @@ function SaveAs({ report, wanted, said }: Omit<ReportProps, 'onSay'>) {
       }}
     >
       <Form.Label htmlFor="carried-name">Save as a keymap of {report.target.name} called</Form.Label>
-      <Form.Control
-        id="carried-name"
-        size="sm"
-        maxLength={60}
-        value={name}
-        onChange={(event) => {
-          setName(event.target.value)
-        }}
-      />
+      <Form.Control id="carried-name" size="sm" maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
       <Button type="submit" size="sm" disabled={name.trim() === '' || isSending}>
         {isSending ? 'Saving …' : 'Save and use it'}
       </Button>

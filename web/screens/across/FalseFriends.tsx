@@ -22,14 +22,7 @@ export function FalseFriends() {
   const [isAll, setAll] = useState(false)
   return (
     <>
-      <ApplicationChecks
-        legend="Compare"
-        least={2}
-        chosen={applications}
-        onChoose={(next) => {
-          write({ applications: next })
-        }}
-      />
+      <ApplicationChecks legend="Compare" least={2} chosen={applications} onChoose={(next) => write({ applications: next })} />
       <Asking of={friends}>
         {({ false_friends: all }) => {
           const dangerous = all.filter((one) => one.is_dangerous).length
@@ -82,13 +75,7 @@ export function FalseFriends() {
                 </tbody>
               </table>
               {!isAll && all.length > SHOWN && (
-                <button
-                  type="button"
-                  className="plain"
-                  onClick={() => {
-                    setAll(true)
-                  }}
-                >
+                <button type="button" className="plain" onClick={() => setAll(true)}>
                   Show all {all.length}
                 </button>
               )}

@@ -22,14 +22,7 @@ export function Familiarity() {
     <>
       <HeadLine>
         <label className={head.atStart}>
-          My kit in{' '}
-          <SuiteSelect
-            className="form-select form-select-sm"
-            value={chosen}
-            onChoose={(suite) => {
-              write({ suite })
-            }}
-          />
+          My kit in <SuiteSelect className="form-select form-select-sm" value={chosen} onChoose={(suite) => write({ suite })} />
         </label>
       </HeadLine>
       <Asking of={familiarity}>

@@ -45,20 +45,12 @@ export function Stripes() {
                   className="form-select form-select-sm"
                   none="applications"
                   value={within}
-                  onChoose={(id) => {
-                    write({ within: id })
-                  }}
+                  onChoose={(id) => write({ within: id })}
                 />
               </label>
               <label>
                 Group{' '}
-                <select
-                  className="form-select form-select-sm"
-                  value={group}
-                  onChange={(event) => {
-                    write({ group: event.target.value })
-                  }}
-                >
+                <select className="form-select form-select-sm" value={group} onChange={(event) => write({ group: event.target.value })}>
                   <option value="">all</option>
                   {groups.map((one) => (
                     <option key={one}>{one}</option>
@@ -70,14 +62,7 @@ export function Stripes() {
               <ContextStripes stripes={shown} />
             ) : (
               <>
-                <ApplicationChecks
-                  legend="Compare"
-                  least={2}
-                  chosen={chosen}
-                  onChoose={(applications) => {
-                    write({ applications })
-                  }}
-                />
+                <ApplicationChecks legend="Compare" least={2} chosen={chosen} onChoose={(applications) => write({ applications })} />
                 <table className={cx(stripes.stripes, stripes.wide)}>
                   <thead>
                     <tr>

@@ -82,13 +82,7 @@ function Commands({ catalogue }: { catalogue: Schema['Catalogue'] }) {
         <h2>Commands</h2>
         <label>
           in{' '}
-          <select
-            className="form-select form-select-sm"
-            value={context}
-            onChange={(event) => {
-              setContext(event.target.value)
-            }}
-          >
+          <select className="form-select form-select-sm" value={context} onChange={(event) => setContext(event.target.value)}>
             <option value="">all contexts</option>
             <ContextOptions contexts={catalogue.contexts} />
           </select>

@@ -29,14 +29,7 @@ export function OwnKeymaps({ application }: { application: string }) {
                   {isFactoryInUse ? (
                     <b>in use</b>
                   ) : (
-                    <button
-                      type="button"
-                      className="plain"
-                      disabled={isSending}
-                      onClick={() => {
-                        send({ do: 'use-factory' })
-                      }}
-                    >
+                    <button type="button" className="plain" disabled={isSending} onClick={() => send({ do: 'use-factory' })}>
                       use the factory keymap
                     </button>
                   )}
@@ -48,9 +41,7 @@ export function OwnKeymaps({ application }: { application: string }) {
                     isSending={isSending}
                     isLabelling={labelling === one.id}
                     onSend={send}
-                    onLabel={() => {
-                      setLabelling(labelling === one.id ? null : one.id)
-                    }}
+                    onLabel={() => setLabelling(labelling === one.id ? null : one.id)}
                   />
                 ))}
               </ul>
@@ -59,14 +50,7 @@ export function OwnKeymaps({ application }: { application: string }) {
                 .map((one) => (
                   <p key={one.id} className="quiet">
                     {one.name} is deleted.{' '}
-                    <button
-                      type="button"
-                      className="plain"
-                      disabled={isSending}
-                      onClick={() => {
-                        send({ do: 'restore', keymap: one.id })
-                      }}
-                    >
+                    <button type="button" className="plain" disabled={isSending} onClick={() => send({ do: 'restore', keymap: one.id })}>
                       restore {one.name}
                     </button>
                   </p>
@@ -108,39 +92,17 @@ function OwnKeymap({ keymap, isSending, isLabelling, onSend, onLabel }: Props) {
           <b>in use</b> <Link to={`/remap/${keymap.application}/changes`}>changes</Link>
         </>
       ) : (
-        <button
-          type="button"
-          className="plain"
-          disabled={isSending}
-          onClick={() => {
-            onSend({ do: 'use', keymap: id })
-          }}
-        >
+        <button type="button" className="plain" disabled={isSending} onClick={() => onSend({ do: 'use', keymap: id })}>
           use {name}
         </button>
       )}
       <button type="button" className="plain" aria-expanded={isLabelling} onClick={onLabel}>
         name and tags<span className="visually-hidden"> of {name}</span>
       </button>
-      <button
-        type="button"
-        className="plain"
-        disabled={isSending}
-        onClick={() => {
-          onSend({ do: 'delete', keymap: id })
-        }}
-      >
+      <button type="button" className="plain" disabled={isSending} onClick={() => onSend({ do: 'delete', keymap: id })}>
         delete<span className="visually-hidden"> {name}</span>
       </button>
-      {isLabelling && (
-        <LabelForm
-          keymap={keymap}
-          isSending={isSending}
-          onSave={(label) => {
-            onSend({ do: 'label', keymap: id, ...label })
-          }}
-        />
-      )}
+      {isLabelling && <LabelForm keymap={keymap} isSending={isSending} onSave={(label) => onSend({ do: 'label', keymap: id, ...label })} />}
     </li>
   )
 }
@@ -178,9 +140,7 @@ function LabelForm({ keymap, isSending, onSave }: LabelProps) {
           required
           maxLength={60}
           value={name}
-          onChange={(event) => {
-            setName(event.target.value)
-          }}
+          onChange={(event) => setName(event.target.value)}
         />
       </label>
       <label>
@@ -189,9 +149,7 @@ function LabelForm({ keymap, isSending, onSave }: LabelProps) {
           className="form-control form-control-sm"
           placeholder="desk, road"
           value={tags}
-          onChange={(event) => {
-            setTags(event.target.value)
-          }}
+          onChange={(event) => setTags(event.target.value)}
         />
       </label>
       <button type="submit" className="btn btn-sm btn-outline-secondary" disabled={isSending}>

@@ -56,9 +56,7 @@ export function Acceptance({ application, clash, acceptance }: Props) {
           required
           maxLength={200}
           value={reason}
-          onChange={(event) => {
-            setReason(event.target.value)
-          }}
+          onChange={(event) => setReason(event.target.value)}
         />
         <Button type="submit" variant="outline-secondary" size="sm" disabled={reason.trim() === '' || isSending}>
           Accept it

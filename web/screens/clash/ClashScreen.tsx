@@ -48,14 +48,7 @@ export function ClashScreen() {
                   {settled.length} accepted.
                 </span>
                 {faults > 0 && (
-                  <button
-                    type="button"
-                    className="plain"
-                    aria-pressed={isSettling}
-                    onClick={() => {
-                      write({ settle: '1', clash: '' })
-                    }}
-                  >
+                  <button type="button" className="plain" aria-pressed={isSettling} onClick={() => write({ settle: '1', clash: '' })}>
                     Settle all faults
                   </button>
                 )}
@@ -63,9 +56,7 @@ export function ClashScreen() {
                   <input
                     type="checkbox"
                     checked={withParallels}
-                    onChange={(event) => {
-                      write({ parallels: event.target.checked ? '1' : '' })
-                    }}
+                    onChange={(event) => write({ parallels: event.target.checked ? '1' : '' })}
                   />{' '}
                   show parallels
                 </label>
@@ -126,9 +117,7 @@ function ClashList({ label, clashes, chosen, onChoose, reasons }: ListProps) {
             className={css.clash}
             data-grade={clash.grade}
             aria-pressed={clash.id === chosen}
-            onClick={() => {
-              onChoose(clash.id)
-            }}
+            onClick={() => onChoose(clash.id)}
           >
             <span className={css.clashKind}>
               <i aria-hidden="true" />

@@ -77,17 +77,7 @@ export function FindScreen() {
         </>
       )}
       {words.text === '' && (
-        <Asking of={table}>
-          {(data) => (
-            <LookOver
-              table={data}
-              chord={chord.text}
-              onPress={(next) => {
-                chord.set(next)
-              }}
-            />
-          )}
-        </Asking>
+        <Asking of={table}>{(data) => <LookOver table={data} chord={chord.text} onPress={(next) => chord.set(next)} />}</Asking>
       )}
     </>
   )

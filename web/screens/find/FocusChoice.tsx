@@ -17,9 +17,7 @@ export function FocusChoice({ table, application, context, onChoose }: Props) {
       <select
         aria-label="Application"
         value={application.id}
-        onChange={(event) => {
-          onChoose({ application: event.target.value, context: '' })
-        }}
+        onChange={(event) => onChoose({ application: event.target.value, context: '' })}
       >
         {table.applications.map(({ id, name }) => (
           <option key={id} value={id}>
@@ -31,9 +29,7 @@ export function FocusChoice({ table, application, context, onChoose }: Props) {
       <select
         aria-label="Context"
         value={context}
-        onChange={(event) => {
-          onChoose({ application: application.id, context: event.target.value })
-        }}
+        onChange={(event) => onChoose({ application: application.id, context: event.target.value })}
       >
         <ContextOptions isTree contexts={application.contexts} />
         <option value="all">all contexts together</option>

@@ -26,29 +26,15 @@ export function Narrow({ application, context, only, onNarrow }: Props) {
         label="Application"
         none="every application"
         value={application}
-        onChoose={(id) => {
-          onNarrow({ application: id, context: '' })
-        }}
+        onChoose={(id) => onNarrow({ application: id, context: '' })}
       />
       {contexts !== undefined && (
-        <select
-          aria-label="Context"
-          value={context}
-          onChange={(event) => {
-            onNarrow({ context: event.target.value })
-          }}
-        >
+        <select aria-label="Context" value={context} onChange={(event) => onNarrow({ context: event.target.value })}>
           <option value="">every context</option>
           <ContextOptions contexts={contexts} />
         </select>
       )}
-      <select
-        aria-label="Kind"
-        value={only}
-        onChange={(event) => {
-          onNarrow({ only: event.target.value })
-        }}
-      >
+      <select aria-label="Kind" value={only} onChange={(event) => onNarrow({ only: event.target.value })}>
         <option value="">every command</option>
         {Object.entries(KINDS).map(([id, name]) => (
           <option key={id} value={id}>
@@ -57,13 +43,7 @@ export function Narrow({ application, context, only, onNarrow }: Props) {
         ))}
       </select>
       {application + context + only !== '' && (
-        <button
-          type="button"
-          className="plain"
-          onClick={() => {
-            onNarrow({ application: '', context: '', only: '' })
-          }}
-        >
+        <button type="button" className="plain" onClick={() => onNarrow({ application: '', context: '', only: '' })}>
           all again
         </button>
       )}

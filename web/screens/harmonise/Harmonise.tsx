@@ -28,13 +28,7 @@ export function Harmonise() {
       />
       <ProblemNote error={search.error ?? step.error ?? found.error} />
       {harmonisation !== undefined && !harmonisation.is_over && (
-        <Searching
-          harmonisation={harmonisation}
-          isSending={step.isSending}
-          onCancel={() => {
-            step.send({ do: 'cancel' })
-          }}
-        />
+        <Searching harmonisation={harmonisation} isSending={step.isSending} onCancel={() => step.send({ do: 'cancel' })} />
       )}
       {harmonisation?.state === 'failed' && <Warning>The search broke off. Search again; nothing was changed.</Warning>}
       {harmonisation?.refusal != null && (
@@ -49,12 +43,8 @@ export function Harmonise() {
           result={harmonisation.result}
           isSending={step.isSending}
           onSearch={search.send}
-          onApply={(name) => {
-            step.send({ do: 'apply', name })
-          }}
-          onUndo={() => {
-            step.send({ do: 'undo' })
-          }}
+          onApply={(name) => step.send({ do: 'apply', name })}
+          onUndo={() => step.send({ do: 'undo' })}
         />
       )}
       {id === 0 && (

@@ -84,13 +84,7 @@ function Fields({ before, isSearching, onSearch, all, intents }: Props & { all: 
       <div className={layout.formLine}>
         <label>
           Intents{' '}
-          <select
-            className="form-select form-select-sm"
-            value={group}
-            onChange={(event) => {
-              setGroup(event.target.value)
-            }}
-          >
+          <select className="form-select form-select-sm" value={group} onChange={(event) => setGroup(event.target.value)}>
             <option value="">all that two of them share</option>
             {[...new Set(intents.map((one) => one.group))].sort().map((one) => (
               <option key={one}>{one}</option>
@@ -99,13 +93,7 @@ function Fields({ before, isSearching, onSearch, all, intents }: Props & { all: 
         </label>
         <label>
           Search for at most{' '}
-          <select
-            className="form-select form-select-sm"
-            value={seconds}
-            onChange={(event) => {
-              setSeconds(Number(event.target.value))
-            }}
-          >
+          <select className="form-select form-select-sm" value={seconds} onChange={(event) => setSeconds(Number(event.target.value))}>
             {SECONDS.map((one) => (
               <option key={one} value={one}>
                 {one} seconds
@@ -117,14 +105,7 @@ function Fields({ before, isSearching, onSearch, all, intents }: Props & { all: 
           {isSearching ? 'Searching …' : 'Search'}
         </Button>
       </div>
-      {before !== undefined && !isForgotten && (
-        <SaidBefore
-          before={before}
-          onForget={() => {
-            setForgotten(true)
-          }}
-        />
-      )}
+      {before !== undefined && !isForgotten && <SaidBefore before={before} onForget={() => setForgotten(true)} />}
       <details className={css.more}>
         <summary>What matters, and where it must work</summary>
         <div className={css.weights}>
@@ -134,9 +115,7 @@ function Fields({ before, isSearching, onSearch, all, intents }: Props & { all: 
               <select
                 className="form-select form-select-sm"
                 value={strengths[id] ?? 1}
-                onChange={(event) => {
-                  setStrengths({ ...strengths, [id]: Number(event.target.value) })
-                }}
+                onChange={(event) => setStrengths({ ...strengths, [id]: Number(event.target.value) })}
               >
                 {STRENGTHS.map(([value, word]) => (
                   <option key={value} value={value}>

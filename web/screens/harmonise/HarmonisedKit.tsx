@@ -184,9 +184,7 @@ function LineRow({
           aria-label={`What you say to ${line.command.name} of ${line.application.name}`}
           disabled={!isOpen}
           value={verdict ?? ''}
-          onChange={(event) => {
-            onSay(VERDICTS.find(([id]) => id === event.target.value)?.[0])
-          }}
+          onChange={(event) => onSay(VERDICTS.find(([id]) => id === event.target.value)?.[0])}
         >
           <option value="">—</option>
           {VERDICTS.map(([id, word]) => (
@@ -223,15 +221,7 @@ function Decide({ count, isEmpty, isSending, onSearchAgain, onApply }: DecidePro
         }}
       >
         <Form.Label htmlFor="harmonised-name">Copies of factory keymaps are called</Form.Label>
-        <Form.Control
-          id="harmonised-name"
-          size="sm"
-          maxLength={60}
-          value={name}
-          onChange={(event) => {
-            setName(event.target.value)
-          }}
-        />
+        <Form.Control id="harmonised-name" size="sm" maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
         <Button type="submit" size="sm" disabled={name.trim() === '' || isEmpty || count > 0 || isSending}>
           Apply to all keymaps
         </Button>

@@ -41,25 +41,11 @@ export function Matches() {
       <HeadLine>
         <label className={head.atStart}>
           Commands of{' '}
-          <ApplicationSelect
-            className="form-select form-select-sm"
-            value={application}
-            onChoose={(id) => {
-              write({ application: id })
-            }}
-          />
+          <ApplicationSelect className="form-select form-select-sm" value={application} onChoose={(id) => write({ application: id })} />
         </label>
         <div className={layout.filters} role="group" aria-label="Show">
           {ONLY.map(([id, name]) => (
-            <button
-              key={id}
-              type="button"
-              className="plain"
-              aria-pressed={only === id}
-              onClick={() => {
-                write({ only: id })
-              }}
-            >
+            <button key={id} type="button" className="plain" aria-pressed={only === id} onClick={() => write({ only: id })}>
               {name}
             </button>
           ))}
@@ -101,9 +87,7 @@ export function Matches() {
                         key={command.id}
                         command={command}
                         isSending={isSending}
-                        onSay={(said) => {
-                          send([{ command: command.id, ...said }])
-                        }}
+                        onSay={(said) => send([{ command: command.id, ...said }])}
                       />
                     ))}
                   </tbody>
@@ -143,14 +127,7 @@ function CommandRow({ command, isSending, onSay }: RowProps) {
           </>
         )}{' '}
         {command.match?.is_own === true && (
-          <button
-            type="button"
-            className="plain"
-            disabled={isSending}
-            onClick={() => {
-              onSay({ intent: null })
-            }}
-          >
+          <button type="button" className="plain" disabled={isSending} onClick={() => onSay({ intent: null })}>
             withdraw it
           </button>
         )}
@@ -165,14 +142,7 @@ function CommandRow({ command, isSending, onSay }: RowProps) {
               {Math.round(first.confidence * 100)} %{command.is_sure && ', sure'}
             </span>{' '}
             {command.match?.intent !== first.intent && (
-              <button
-                type="button"
-                className="plain"
-                disabled={isSending}
-                onClick={() => {
-                  onSay({ intent: first.intent })
-                }}
-              >
+              <button type="button" className="plain" disabled={isSending} onClick={() => onSay({ intent: first.intent })}>
                 yes, that
                 <span className="visually-hidden">
                   : {command.name} is for {first.name}
@@ -187,9 +157,7 @@ function CommandRow({ command, isSending, onSay }: RowProps) {
           className="plain"
           aria-expanded={isOpen}
           aria-label={`Choose an intent for ${command.name}`}
-          onClick={() => {
-            setOpen(!isOpen)
-          }}
+          onClick={() => setOpen(!isOpen)}
         >
           choose
         </button>
@@ -221,14 +189,7 @@ function Choose({ command, onSay }: Omit<RowProps, 'isSending'>) {
         onSay(isNear ? { intent, is_near: true, difference } : { intent })
       }}
     >
-      <select
-        className="form-select form-select-sm"
-        aria-label="Intent"
-        value={intent}
-        onChange={(event) => {
-          setIntent(event.target.value)
-        }}
-      >
+      <select className="form-select form-select-sm" aria-label="Intent" value={intent} onChange={(event) => setIntent(event.target.value)}>
         <option value="">choose an intent</option>
         {command.proposals.length > 0 && (
           <optgroup label="proposed">
@@ -250,14 +211,7 @@ function Choose({ command, onSay }: Omit<RowProps, 'isSending'>) {
         </optgroup>
       </select>
       <label>
-        <input
-          type="checkbox"
-          checked={isNear}
-          onChange={(event) => {
-            setNear(event.target.checked)
-          }}
-        />{' '}
-        only near it
+        <input type="checkbox" checked={isNear} onChange={(event) => setNear(event.target.checked)} /> only near it
       </label>
       {isNear && (
         <input
@@ -266,9 +220,7 @@ function Choose({ command, onSay }: Omit<RowProps, 'isSending'>) {
           placeholder="How it differs, in a sentence"
           maxLength={300}
           value={difference}
-          onChange={(event) => {
-            setDifference(event.target.value)
-          }}
+          onChange={(event) => setDifference(event.target.value)}
         />
       )}
       {asked.data === undefined && <Asking of={asked}>{() => null}</Asking>}

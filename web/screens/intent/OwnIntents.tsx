@@ -47,14 +47,7 @@ function OwnList({ intents }: { intents: Schema['IntentLong'][] }) {
                   {group}
                   {synonyms.length > 0 && `: ${synonyms.join(', ')}`}
                 </span>{' '}
-                <button
-                  type="button"
-                  className="plain"
-                  disabled={isSending}
-                  onClick={() => {
-                    send(own)
-                  }}
-                >
+                <button type="button" className="plain" disabled={isSending} onClick={() => send(own)}>
                   remove<span className="visually-hidden"> {name}</span>
                 </button>
               </li>
@@ -96,24 +89,11 @@ function AddForm({ groups }: { groups: string[] }) {
     >
       <label>
         Intent{' '}
-        <input
-          className="form-control form-control-sm"
-          maxLength={80}
-          value={name}
-          onChange={(event) => {
-            setName(event.target.value)
-          }}
-        />
+        <input className="form-control form-control-sm" maxLength={80} value={name} onChange={(event) => setName(event.target.value)} />
       </label>
       <label>
         Group{' '}
-        <select
-          className="form-select form-select-sm"
-          value={group}
-          onChange={(event) => {
-            setGroup(event.target.value)
-          }}
-        >
+        <select className="form-select form-select-sm" value={group} onChange={(event) => setGroup(event.target.value)}>
           {groups.map((one) => (
             <option key={one}>{one}</option>
           ))}
@@ -121,22 +101,14 @@ function AddForm({ groups }: { groups: string[] }) {
       </label>
       <label>
         Other words, with commas{' '}
-        <input
-          className="form-control form-control-sm"
-          value={synonyms}
-          onChange={(event) => {
-            setSynonyms(event.target.value)
-          }}
-        />
+        <input className="form-control form-control-sm" value={synonyms} onChange={(event) => setSynonyms(event.target.value)} />
       </label>
       <label>
         Wanted{' '}
         <select
           className="form-select form-select-sm"
           value={frequency}
-          onChange={(event) => {
-            setFrequency(FREQUENCIES.find(([id]) => id === event.target.value)?.[0] ?? 'sometimes')
-          }}
+          onChange={(event) => setFrequency(FREQUENCIES.find(([id]) => id === event.target.value)?.[0] ?? 'sometimes')}
         >
           {FREQUENCIES.map(([id, word]) => (
             <option key={id} value={id}>

@@ -85,9 +85,7 @@ function BringIn({ application, name, fileName, mostBytes }: Props) {
           aria-label={`Key file of ${name}`}
           className="form-control"
           disabled={isSending}
-          onChange={(event) => {
-            bringIn(event.target.files?.[0])
-          }}
+          onChange={(event) => bringIn(event.target.files?.[0])}
         />
         <p className="quiet">It is read without loss: what is not understood stays in it, and is written back as it was.</p>
       </div>

@@ -88,14 +88,7 @@ function Report({ report }: { report: Schema['KeyFileReport'] }) {
                       {(finding.kind === 'dead' || finding.kind === 'refused') && (
                         <>
                           {' '}
-                          <button
-                            type="button"
-                            className="plain"
-                            disabled={free.isSending}
-                            onClick={() => {
-                              free.send(finding.line)
-                            }}
-                          >
+                          <button type="button" className="plain" disabled={free.isSending} onClick={() => free.send(finding.line)}>
                             free this chord for line {finding.line}
                           </button>
                         </>
@@ -143,15 +136,7 @@ function OpenForm({ report }: { report: Schema['KeyFileReport'] }) {
       }}
     >
       <Form.Label htmlFor="keymap-name">Open it as a keymap called</Form.Label>
-      <Form.Control
-        id="keymap-name"
-        required
-        maxLength={60}
-        value={name}
-        onChange={(event) => {
-          setName(event.target.value)
-        }}
-      />
+      <Form.Control id="keymap-name" required maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
       <Button type="submit" disabled={open.isSending}>
         Open and use it
       </Button>

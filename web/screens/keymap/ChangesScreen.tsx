@@ -63,9 +63,7 @@ function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
             label="Compare with"
             of={keymaps}
             value={other}
-            onChoose={(next) => {
-              write({ with: next === 'saved' ? '' : next })
-            }}
+            onChoose={(next) => write({ with: next === 'saved' ? '' : next })}
             options={({ keymaps: all }) => [
               { id: 'saved', name: 'its last save' },
               { id: 'factory', name: 'the factory keymap' },
@@ -92,12 +90,7 @@ function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
               <div className={css.tools}>
                 <label>
                   in{' '}
-                  <select
-                    value={context}
-                    onChange={(event) => {
-                      write({ context: event.target.value })
-                    }}
-                  >
+                  <select value={context} onChange={(event) => write({ context: event.target.value })}>
                     <option value="">all contexts</option>
                     {contexts.map(([value, name]) => (
                       <option key={value} value={value}>
@@ -111,9 +104,7 @@ function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
                     size="sm"
                     variant="outline-secondary"
                     disabled={revert.isSending}
-                    onClick={() => {
-                      goBack(context === '' ? {} : { context })
-                    }}
+                    onClick={() => goBack(context === '' ? {} : { context })}
                   >
                     Revert {context === '' ? 'everything' : 'this context'} to {against}
                   </Button>
@@ -164,9 +155,7 @@ function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
                             type="button"
                             className="plain"
                             disabled={revert.isSending}
-                            onClick={() => {
-                              goBack({ context: one.context.id, command: one.command.id })
-                            }}
+                            onClick={() => goBack({ context: one.context.id, command: one.command.id })}
                           >
                             revert<span className="visually-hidden"> {one.command.name}</span>
                           </button>

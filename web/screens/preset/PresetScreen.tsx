@@ -74,9 +74,7 @@ function SaveForm({ data }: { data: Schema['Presets'] }) {
       <Form.Select
         id="save-target"
         value={target}
-        onChange={(event) => {
-          setTarget(event.target.value === 'new' ? 'new' : Number(event.target.value))
-        }}
+        onChange={(event) => setTarget(event.target.value === 'new' ? 'new' : Number(event.target.value))}
       >
         {own.map((preset) => (
           <option key={preset.id} value={preset.id}>
@@ -88,27 +86,11 @@ function SaveForm({ data }: { data: Schema['Presets'] }) {
       {target === 'new' && (
         <>
           <Form.Label htmlFor="save-name">Name of the preset</Form.Label>
-          <Form.Control
-            id="save-name"
-            required
-            maxLength={60}
-            value={name}
-            onChange={(event) => {
-              setName(event.target.value)
-            }}
-          />
+          <Form.Control id="save-name" required maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
         </>
       )}
       <Form.Label htmlFor="save-note">What is this release for?</Form.Label>
-      <Form.Control
-        id="save-note"
-        required
-        maxLength={200}
-        value={note}
-        onChange={(event) => {
-          setNote(event.target.value)
-        }}
-      />
+      <Form.Control id="save-note" required maxLength={200} value={note} onChange={(event) => setNote(event.target.value)} />
       <ProblemNote error={error} />
       <Button type="submit" disabled={isEmpty || isSending}>
         {isSending ? 'Saving …' : 'Save the release'}

@@ -51,9 +51,7 @@ function Rehearsal({ suites, applications }: { suites: Schema['Suite'][]; applic
     focus,
     gesture,
     rehearsal: id,
-    onBegun: (begun) => {
-      write({ ...where, rehearsal: begun })
-    },
+    onBegun: (begun) => write({ ...where, rehearsal: begun }),
   })
   useChords(suite === undefined || application === undefined ? null : `for ${application.name} in ${suite.name}`, press)
 
@@ -65,9 +63,7 @@ function Rehearsal({ suites, applications }: { suites: Schema['Suite'][]; applic
           <SuiteSelect
             className="form-select form-select-sm"
             value={where.suite}
-            onChoose={(chosen) => {
-              write({ suite: chosen, rehearsal: '' })
-            }}
+            onChoose={(chosen) => write({ suite: chosen, rehearsal: '' })}
           />
         </label>
         <label>
@@ -75,9 +71,7 @@ function Rehearsal({ suites, applications }: { suites: Schema['Suite'][]; applic
           <select
             className="form-select form-select-sm"
             value={where.application}
-            onChange={(event) => {
-              write({ application: event.target.value, focus: '', rehearsal: '' })
-            }}
+            onChange={(event) => write({ application: event.target.value, focus: '', rehearsal: '' })}
           >
             {installed.map(({ id: value, name }) => (
               <option key={value} value={value}>
@@ -88,26 +82,14 @@ function Rehearsal({ suites, applications }: { suites: Schema['Suite'][]; applic
         </label>
         <label>
           Focus{' '}
-          <select
-            className="form-select form-select-sm"
-            value={focus}
-            onChange={(event) => {
-              write({ focus: event.target.value })
-            }}
-          >
+          <select className="form-select form-select-sm" value={focus} onChange={(event) => write({ focus: event.target.value })}>
             <ContextOptions contexts={application?.contexts ?? []} />
           </select>
         </label>
         {application?.tells_hold === true && (
           <label>
             As{' '}
-            <select
-              className="form-select form-select-sm"
-              value={gesture}
-              onChange={(event) => {
-                write({ gesture: event.target.value })
-              }}
-            >
+            <select className="form-select form-select-sm" value={gesture} onChange={(event) => write({ gesture: event.target.value })}>
               <option value="tap">a tap</option>
               <option value="hold">a hold</option>
             </select>

@@ -99,34 +99,15 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
         <p className={layout.line}>
           <span>
             Chords of{' '}
-            <select
-              aria-label="Of context"
-              value={from}
-              onChange={(event) => {
-                setFrom(event.target.value)
-              }}
-            >
+            <select aria-label="Of context" value={from} onChange={(event) => setFrom(event.target.value)}>
               <option value="">all contexts</option>
               <ContextOptions contexts={contexts} />
             </select>
           </span>
-          <button
-            type="button"
-            className="plain"
-            onClick={() => {
-              setChosen(new Set([...chosen, ...shown.map(({ id }) => id)]))
-            }}
-          >
+          <button type="button" className="plain" onClick={() => setChosen(new Set([...chosen, ...shown.map(({ id }) => id)]))}>
             choose all {shown.length}
           </button>{' '}
-          <button
-            type="button"
-            className="plain"
-            disabled={chosen.size === 0}
-            onClick={() => {
-              setChosen(new Set())
-            }}
-          >
+          <button type="button" className="plain" disabled={chosen.size === 0} onClick={() => setChosen(new Set())}>
             choose none
           </button>
         </p>
@@ -154,13 +135,7 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
       </section>
       <section aria-label="What to do">
         <p className={css.edit}>
-          <select
-            aria-label="What to do"
-            value={kind}
-            onChange={(event) => {
-              setKind(event.target.value as BulkEdit['kind'])
-            }}
-          >
+          <select aria-label="What to do" value={kind} onChange={(event) => setKind(event.target.value as BulkEdit['kind'])}>
             {Object.entries(KINDS).map(([id, words]) => (
               <option key={id} value={id}>
                 {words}
@@ -177,13 +152,7 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
             </>
           )}
           {kind !== 'to-layer' && (
-            <select
-              aria-label="Context"
-              value={context}
-              onChange={(event) => {
-                setContext(event.target.value)
-              }}
-            >
+            <select aria-label="Context" value={context} onChange={(event) => setContext(event.target.value)}>
               <option value="">{kind === 'exchange-layers' ? 'all contexts' : '…'}</option>
               <ContextOptions contexts={contexts} />
             </select>
@@ -200,9 +169,7 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
                   <ChangeButton
                     wanted={{ application, title, change }}
                     look={consequences.raises_fault ? 'doubtful' : 'usual'}
-                    onClick={() => {
-                      setChosen(new Set())
-                    }}
+                    onClick={() => setChosen(new Set())}
                   >
                     {title}
                   </ChangeButton>
@@ -226,13 +193,7 @@ interface LayerProps {
 
 function LayerSelect({ label, layers, value, onChange }: LayerProps) {
   return (
-    <select
-      aria-label={label}
-      value={value}
-      onChange={(event) => {
-        onChange(event.target.value)
-      }}
-    >
+    <select aria-label={label} value={value} onChange={(event) => onChange(event.target.value)}>
       <option value="">…</option>
       {layers.map((one) => (
         <option key={one.id} value={one.id === '' ? 'plain' : one.id}>

@@ -24,9 +24,7 @@ export function CommandFinder({ application, chosen, onChoose }: Props) {
         autoComplete="off"
         placeholder="split, razor, fade …"
         value={words}
-        onChange={(event) => {
-          setWords(event.target.value)
-        }}
+        onChange={(event) => setWords(event.target.value)}
       />
       {words.trim() !== '' && (
         <Asking of={found}>
@@ -42,13 +40,7 @@ export function CommandFinder({ application, chosen, onChoose }: Props) {
               <ul className={css.finderHits}>
                 {here.slice(0, 12).map((hit) => (
                   <li key={hit.command.id}>
-                    <button
-                      type="button"
-                      aria-pressed={hit.command.id === chosen}
-                      onClick={() => {
-                        onChoose(hit.command.id)
-                      }}
-                    >
+                    <button type="button" aria-pressed={hit.command.id === chosen} onClick={() => onChoose(hit.command.id)}>
                       <span className={css.hitName}>{hit.command.name}</span> <KeysList chords={hit.chords} />
                       <span className={layout.hitWhere}>
                         {hit.context.name}

@@ -25,24 +25,10 @@ function Line({ application, keymap }: { application: string; keymap: Schema['Ke
         {keymap.is_protected && ' (protected; your first change makes a copy)'}
         {keymap.follows !== null && `, follows ${keymap.follows}`}
       </span>
-      <button
-        type="button"
-        className="plain"
-        disabled={keymap.undo === null || history.isSending}
-        onClick={() => {
-          take('undo')
-        }}
-      >
+      <button type="button" className="plain" disabled={keymap.undo === null || history.isSending} onClick={() => take('undo')}>
         Undo{keymap.undo !== null && `: ${keymap.undo}`}
       </button>
-      <button
-        type="button"
-        className="plain"
-        disabled={keymap.redo === null || history.isSending}
-        onClick={() => {
-          take('redo')
-        }}
-      >
+      <button type="button" className="plain" disabled={keymap.redo === null || history.isSending} onClick={() => take('redo')}>
         Redo{keymap.redo !== null && `: ${keymap.redo}`}
       </button>
       {keymap.saved_at !== null && (
@@ -55,14 +41,7 @@ function Line({ application, keymap }: { application: string; keymap: Schema['Ke
                 {keymap.unsaved === 1 ? 'One command' : `${keymap.unsaved} commands`} changed
               </Link>{' '}
               since the save {when(keymap.saved_at)}.{' '}
-              <button
-                type="button"
-                className="plain"
-                disabled={history.isSending}
-                onClick={() => {
-                  take('save')
-                }}
-              >
+              <button type="button" className="plain" disabled={history.isSending} onClick={() => take('save')}>
                 Save<span className="visually-hidden"> {keymap.name}</span>
               </button>
             </>

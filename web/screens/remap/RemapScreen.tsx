@@ -44,25 +44,13 @@ export function RemapScreen() {
         application={application}
         gesture={gesture}
         remap={hasCommand ? remap.data : undefined}
-        onContext={(context) => {
-          write({ context })
-        }}
-        onClearChord={() => {
-          write({ chord: '' })
-        }}
-        onGesture={(next) => {
-          write({ gesture: next === 'tap' ? '' : next })
-        }}
+        onContext={(context) => write({ context })}
+        onClearChord={() => write({ chord: '' })}
+        onGesture={(next) => write({ gesture: next === 'tap' ? '' : next })}
       />
       <div className={css.workbench}>
         <div>
-          <CommandFinder
-            application={application}
-            chosen={remapping.command}
-            onChoose={(command) => {
-              write({ command, context: '' })
-            }}
-          />
+          <CommandFinder application={application} chosen={remapping.command} onChoose={(command) => write({ command, context: '' })} />
           {hasCommand && <OwnChords application={application} remap={remap.data} />}
         </div>
         <div className={css.wanted}>
@@ -79,9 +67,7 @@ export function RemapScreen() {
                   remap={data}
                   suites={suites.text}
                   onSuites={suites.set}
-                  onChord={(chord) => {
-                    write({ chord })
-                  }}
+                  onChord={(chord) => write({ chord })}
                 />
               )}
             </Asking>
@@ -93,9 +79,7 @@ export function RemapScreen() {
         application={application}
         context={remapping.context === '' ? (remap.data?.command.home ?? 'everywhere') : remapping.context}
         chord={remapping.chord}
-        onChord={(chord) => {
-          write({ chord })
-        }}
+        onChord={(chord) => write({ chord })}
       />
     </>
   )
@@ -128,9 +112,7 @@ function Sentence({ application, remap, onContext, onClearChord, gesture, onGest
           aria-label="Context"
           value={remap?.context.id ?? ''}
           disabled={remap === undefined}
-          onChange={(event) => {
-            onContext(event.target.value)
-          }}
+          onChange={(event) => onContext(event.target.value)}
         >
           {remap === undefined && <option value="">…</option>}
           <ContextOptions isTree contexts={here?.contexts ?? []} />
@@ -145,13 +127,7 @@ function Sentence({ application, remap, onContext, onClearChord, gesture, onGest
           </button>
         )}
         {here?.tells_hold === true && (
-          <select
-            aria-label="Gesture"
-            value={gesture}
-            onChange={(event) => {
-              onGesture(event.target.value)
-            }}
-          >
+          <select aria-label="Gesture" value={gesture} onChange={(event) => onGesture(event.target.value)}>
             <option value="tap">tapped</option>
             <option value="hold">held down</option>
           </select>

@@ -101,21 +101,14 @@ function Offers({ offers, suites, onSuites, onChord }: OffersProps) {
         <SuiteChecks
           legend="that work too in"
           chosen={suites.split(',').filter((id) => id !== '')}
-          onChoose={(next) => {
-            onSuites(next.join(','))
-          }}
+          onChoose={(next) => onSuites(next.join(','))}
         />
       </div>
       {offers.length === 0 && <p className="quiet">No chord is free for it on all of these keyboards.</p>}
       <ol>
         {offers.map(({ chord, reasons }) => (
           <li key={chord.id}>
-            <button
-              type="button"
-              onClick={() => {
-                onChord(chord.id)
-              }}
-            >
+            <button type="button" onClick={() => onChord(chord.id)}>
               <Keys chord={chord} /> <span>{reasons.join(', ')}</span>
             </button>
           </li>
@@ -130,15 +123,7 @@ function OffersInstead({ offers, onChord }: { offers: Schema['Offer'][]; onChord
     <p className={css.freeInstead}>
       Or a free chord instead:
       {offers.map(({ chord, reasons }) => (
-        <button
-          key={chord.id}
-          type="button"
-          className="plain"
-          title={reasons.join(', ')}
-          onClick={() => {
-            onChord(chord.id)
-          }}
-        >
+        <button key={chord.id} type="button" className="plain" title={reasons.join(', ')} onClick={() => onChord(chord.id)}>
           <Keys chord={chord} />
         </button>
       ))}

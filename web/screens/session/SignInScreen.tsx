@@ -40,9 +40,7 @@ export function SignInScreen() {
           autoComplete="username"
           required
           value={email}
-          onChange={(event) => {
-            setEmail(event.target.value)
-          }}
+          onChange={(event) => setEmail(event.target.value)}
         />
         <Form.Label htmlFor="password" className="mt-3">
           Password
@@ -53,9 +51,7 @@ export function SignInScreen() {
           autoComplete="current-password"
           required
           value={password}
-          onChange={(event) => {
-            setPassword(event.target.value)
-          }}
+          onChange={(event) => setPassword(event.target.value)}
         />
         <ProblemNote error={signIn.error} />
         <Button type="submit" className="mt-4" disabled={signIn.isSending}>

@@ -103,14 +103,7 @@ function Files({ suite }: { suite: Schema['Suite'] }) {
               {release !== null && `, ${release.preset} ${release.number}`}
             </span>
             {standing === 'changed-by-hand' && may_import && (
-              <button
-                type="button"
-                className="plain"
-                disabled={importing.isSending}
-                onClick={() => {
-                  importing.send(application.id)
-                }}
-              >
+              <button type="button" className="plain" disabled={importing.isSending} onClick={() => importing.send(application.id)}>
                 import it
               </button>
             )}
@@ -135,14 +128,7 @@ function Copies({ suite, mayPutBack }: { suite: Schema['Suite']; mayPutBack: boo
           <li key={copy.name}>
             {copy.application}, overwritten {new Date(copy.taken_at).toLocaleString()}{' '}
             {mayPutBack && (
-              <button
-                type="button"
-                className="plain"
-                disabled={isSending}
-                onClick={() => {
-                  send(copy.name)
-                }}
-              >
+              <button type="button" className="plain" disabled={isSending} onClick={() => send(copy.name)}>
                 put it back<span className="visually-hidden"> {copy.name}</span>
               </button>
             )}
@@ -183,14 +169,7 @@ function HandOverForm({ suite, releases }: { suite: Schema['Suite']; releases: S
         send(release)
       }}
     >
-      <Form.Select
-        size="sm"
-        aria-label={`Release for ${suite.name}`}
-        value={release}
-        onChange={(event) => {
-          setChosen(event.target.value)
-        }}
-      >
+      <Form.Select size="sm" aria-label={`Release for ${suite.name}`} value={release} onChange={(event) => setChosen(event.target.value)}>
         {releases.map((one) => (
           <option key={one.id} value={one.id}>
             {one.preset} {one.number}: {one.note}

@@ -69,9 +69,9 @@ export function ApplicationTravel({ travel, to }: Props) {
                       <input
                         type="checkbox"
                         checked={!left.includes(binding.id)}
-                        onChange={(event) => {
+                        onChange={(event) =>
                           setLeft(event.target.checked ? left.filter((one) => one !== binding.id) : [...left, binding.id])
-                        }}
+                        }
                       />{' '}
                       <Keys chord={replacement.chord} />
                       <span className="visually-hidden"> for {binding.command.name}</span>
@@ -123,9 +123,7 @@ function VariantForm({ travel, to, chosen }: Props & { chosen: Schema['Replaceme
         required
         maxLength={60}
         value={name}
-        onChange={(event) => {
-          setName(event.target.value)
-        }}
+        onChange={(event) => setName(event.target.value)}
       />
       <Button type="submit" disabled={isSending}>
         Make it with {chosen.length} other {chosen.length === 1 ? 'chord' : 'chords'}

@@ -49,37 +49,17 @@ function Check({ suites, keyboards }: { suites: Schema['Suite'][]; keyboards: Sc
           label="Suite"
           none="another keyboard"
           value={read('suite')}
-          onChoose={(id) => {
-            write({ suite: id, board: '', layout: '', system: '' })
-          }}
+          onChoose={(id) => write({ suite: id, board: '', layout: '', system: '' })}
         />
         {': '}
-        <PartSelect
-          label="Board"
-          none="a board"
-          value={to?.board}
-          options={keyboards.boards}
-          onChoose={(id) => {
-            set({ board: id })
-          }}
-        />{' '}
-        <PartSelect
-          label="Layout"
-          none="a layout"
-          value={to?.layout}
-          options={keyboards.layouts}
-          onChoose={(id) => {
-            set({ layout: id })
-          }}
-        />{' '}
+        <PartSelect label="Board" none="a board" value={to?.board} options={keyboards.boards} onChoose={(id) => set({ board: id })} />{' '}
+        <PartSelect label="Layout" none="a layout" value={to?.layout} options={keyboards.layouts} onChoose={(id) => set({ layout: id })} />{' '}
         <PartSelect
           label="System"
           none="a system"
           value={to?.system}
           options={Object.entries(SYSTEMS).map(([id, name]) => ({ id, name }))}
-          onChoose={(id) => {
-            set({ system: id as System })
-          }}
+          onChoose={(id) => set({ system: id as System })}
         />
       </p>
       {to === null ? (
@@ -115,13 +95,7 @@ interface PartProps {
 
 function PartSelect({ label, none, value, options, onChoose }: PartProps) {
   return (
-    <select
-      aria-label={label}
-      value={value ?? ''}
-      onChange={(event) => {
-        onChoose(event.target.value)
-      }}
-    >
+    <select aria-label={label} value={value ?? ''} onChange={(event) => onChoose(event.target.value)}>
       {value === undefined && <option value="">{none}</option>}
       {options.map(({ id, name }) => (
         <option key={id} value={id}>

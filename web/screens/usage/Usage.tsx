@@ -32,14 +32,7 @@ export function Usage() {
               </>
             )}
             {data.name !== null && (
-              <button
-                type="button"
-                className="plain"
-                disabled={isSending}
-                onClick={() => {
-                  send(null)
-                }}
-              >
+              <button type="button" className="plain" disabled={isSending} onClick={() => send(null)}>
                 Forget it
               </button>
             )}
@@ -77,24 +70,10 @@ function Uses({ uses }: { uses: Schema['UsedCommand'][] }) {
   return (
     <>
       <div className={layout.filters} role="group" aria-label="Show">
-        <button
-          type="button"
-          className="plain"
-          aria-pressed={!isMouse}
-          onClick={() => {
-            write({ only: '' })
-          }}
-        >
+        <button type="button" className="plain" aria-pressed={!isMouse} onClick={() => write({ only: '' })}>
           the most used
         </button>
-        <button
-          type="button"
-          className="plain"
-          aria-pressed={isMouse}
-          onClick={() => {
-            write({ only: 'mouse' })
-          }}
-        >
+        <button type="button" className="plain" aria-pressed={isMouse} onClick={() => write({ only: 'mouse' })}>
           done by mouse though there is a chord
         </button>
       </div>
@@ -124,13 +103,7 @@ function Uses({ uses }: { uses: Schema['UsedCommand'][] }) {
         </tbody>
       </table>
       {!isAll && some.length > SHOWN && (
-        <button
-          type="button"
-          className="plain"
-          onClick={() => {
-            setAll(true)
-          }}
-        >
+        <button type="button" className="plain" onClick={() => setAll(true)}>
           Show all {some.length}
         </button>
       )}

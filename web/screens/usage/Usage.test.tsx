@@ -1,0 +1,76 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it } from 'vitest'
+import type { Schema } from '../../api/client'
+import { renderAt } from '../../testing/page'
+import { chordOf, CUTLOOM } from '../../testing/samples'
+import { askedFor, problem, whenAsked } from '../../testing/server'
+import { Usage } from './Usage'
+
+const used = (command: string, byKey: number, byMouse: number, chord: string | null = 'KeyX'): Schema['UsedCommand'] => ({
+  application: CUTLOOM,
+  command: { id: command, name: command, known: true },
+  by_key: byKey,
+  by_mouse: byMouse,
+  chords: chord === null ? [] : [chordOf(chord)],
+})
+
+function show(uses: Schema['UsedCommand'][], name: string | null = 'picture.csv') {
+  whenAsked('GET /usage', { name, days: 20, uses })
+  return renderAt('/across/usage', <Usage />)
+}
+
+const commands = async () => (await screen.findAllByRole('row')).slice(1).map((row) => within(row).getByRole('link').textContent)
+
+describe('usage', () => {
+  it('says by what intents count while there is no log', async () => {
+    show([], null)
+    expect(await screen.findByText(/There is no usage log yet/)).toBeTruthy()
+    expect(screen.queryByRole('table')).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Forget it' })).toBeNull()
+  })
+
+  it('lists the most used first, as the server does', async () => {
+    show([used('play', 90, 2), used('lift', 40, 60), used('undo', 30, 0)])
+    expect(await commands()).toEqual(['play', 'lift', 'undo'])
+  })
+
+  it('lists what is done by mouse though there is a chord, by how often that is', async () => {
+    const { address } = show([used('play', 90, 2), used('consolidate', 0, 80, null), used('lift', 40, 60), used('undo', 30, 0)])
+    await userEvent.click(await screen.findByRole('button', { name: /done by mouse/ }))
+    expect(await commands()).toEqual(['lift', 'play'])
+    expect(address()).toBe('/across/usage?only=mouse')
+  })
+
+  it('shows forty, and all when they are asked for', async () => {
+    show(Array.from({ length: 45 }, (_, index) => used(`command ${index}`, 100 - index, 0)))
+    expect(await commands()).toHaveLength(40)
+    await userEvent.click(screen.getByRole('button', { name: 'Show all 45' }))
+    expect(await commands()).toHaveLength(45)
+    expect(screen.queryByRole('button', { name: /Show all/ })).toBeNull()
+  })
+
+  it('leads from a command to changing it', async () => {
+    show([used('split at', 1, 0)])
+    expect((await screen.findByRole('link', { name: 'split at' })).getAttribute('href')).toBe('/remap/cutloom?command=split%20at')
+  })
+})
+
+describe('a usage log', () => {
+  it('is forgotten when one says so', async () => {
+    whenAsked('DELETE /usage', { name: null, days: 0, uses: [] })
+    show([used('lift', 1, 1)])
+    await userEvent.click(await screen.findByRole('button', { name: 'Forget it' }))
+    expect(askedFor('DELETE /usage')).toHaveLength(1)
+  })
+
+  it('that is none is told, and the one before stays', async () => {
+    whenAsked('DELETE /usage', () =>
+      problem(422, { detail: 'This is no usage log.', remedy: 'Begin with day, application.', where: 'line 1' }),
+    )
+    show([used('lift', 1, 1)])
+    await userEvent.click(await screen.findByRole('button', { name: 'Forget it' }))
+    expect((await screen.findByRole('alert')).textContent).toContain('This is no usage log. (line 1)')
+    expect(screen.getByText('picture.csv')).toBeTruthy()
+  })
+})
