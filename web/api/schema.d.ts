@@ -4,4120 +4,4120 @@
  */
 
 export interface paths {
-  '/session': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** Who is signed in */
-    get: operations['getSession']
-    put?: never
-    /** Sign in */
-    post: operations['postSession']
-    /** Sign out */
-    delete: operations['deleteSession']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** All applications */
-    get: operations['getApplications']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** A catalogue */
-    get: operations['getApplicationsApplication']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/keymap': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** The keymap in use */
-    get: operations['getApplicationsApplicationKeymap']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/remap': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** A command, its chords, free ones, and ways to get a wanted one */
-    get: operations['getApplicationsApplicationRemap']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/clashes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** The docket */
-    get: operations['getApplicationsApplicationClashes']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/clashes/{clash}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** A clash and its remedies */
-    get: operations['getApplicationsApplicationClashesClash']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/clashes/{clash}/acceptance': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    /** Accept a clash as it is */
-    put: operations['putApplicationsApplicationClashesClashAcceptance']
-    post?: never
-    /** Do not accept it any more */
-    delete: operations['deleteApplicationsApplicationClashesClashAcceptance']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/settlement': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** A cheapest set of repairs that leaves no fault */
-    get: operations['getApplicationsApplicationSettlement']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/bulk-edit': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Preview one change of many bindings */
-    post: operations['postApplicationsApplicationBulkEdit']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}/save': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Set the point that one can go back to */
-    post: operations['postKeymapsKeymapSave']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}/revert': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Go back to the last save or to the factory keymap */
-    post: operations['postKeymapsKeymapRevert']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}/comparison': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** How a keymap differs from another one */
-    get: operations['getKeymapsKeymapComparison']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    /** Put a keymap away */
-    delete: operations['deleteKeymapsKeymap']
-    options?: never
-    head?: never
-    /** Rename or tag a keymap */
-    patch: operations['patchKeymapsKeymap']
-    trace?: never
-  }
-  '/keymaps/{keymap}/restore': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Take a deleted keymap back */
-    post: operations['postKeymapsKeymapRestore']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/key-files/{keyFile}/free': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Free the chord of one line from all other lines */
-    post: operations['postKeyFilesKeyfileFree']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keyboards': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** Boards and layouts to choose from */
-    get: operations['getKeyboards']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/layout-proposals': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** The layout that fits what a browser tells of its keys */
-    post: operations['postLayoutProposals']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/table': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** What every press does in every application, worked out beforehand */
-    get: operations['getTable']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/travel': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** The kit against another keyboard */
-    get: operations['getTravel']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/variants': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Make a keymap that follows the one in use */
-    post: operations['postApplicationsApplicationVariants']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/suites/{suite}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    /** Note which keyboard stands in the suite */
-    patch: operations['patchSuitesSuite']
-    trace?: never
-  }
-  '/who': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** Who gets a chord, everywhere */
-    get: operations['getWho']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/spelled-chord': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** How a chord is spelled at this keyboard, what makes it, and whether it reaches an application */
-    get: operations['getSpelledChord']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/find': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** Commands by words */
-    get: operations['getFind']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/stripes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** How alike the applications are */
-    get: operations['getStripes']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/false-friends': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** Chords that do one thing in one application and another in the next */
-    get: operations['getFalseFriends']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/intents': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** The intents, shipped and own */
-    get: operations['getIntents']
-    put?: never
-    /** Add an intent of one's own */
-    post: operations['postIntents']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/intents/{ownIntent}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    /** Take away an intent of one's own, and its matches */
-    delete: operations['deleteIntentsOwnIntent']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/matches': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** What each command is for, and what it may be for */
-    get: operations['getApplicationsApplicationMatches']
-    /** Say what commands are for; null takes one's own match away */
-    put: operations['putApplicationsApplicationMatches']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/carry-overs': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** The account of what would be carried over; nothing is written */
-    post: operations['postCarryOvers']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/carry-overs/keymaps': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Save what is carried over as a new keymap, in use from then on */
-    post: operations['postCarryOversKeymaps']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/usage': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** How often commands were used */
-    get: operations['getUsage']
-    put?: never
-    /** Read a usage log (CSV); it takes the place of the one before */
-    post: operations['postUsage']
-    /** Forget the usage log */
-    delete: operations['deleteUsage']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/suites/{suite}/familiarity': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** How much of one's kit does the same in a suite */
-    get: operations['getSuitesSuiteFamiliarity']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/harmonisations': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Search for common chords in the background; one that runs already is cancelled */
-    post: operations['postHarmonisations']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/harmonisations/{harmonisation}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** How far the search is, and what it found */
-    get: operations['getHarmonisation']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/harmonisations/{harmonisation}/cancel': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** End the search; the best so far stays */
-    post: operations['postHarmonisationCancel']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/harmonisations/{harmonisation}/apply': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Write the result to all keymaps of the kit, in one step */
-    post: operations['postHarmonisationApply']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/harmonisations/{harmonisation}/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Take that step back in all of them */
-    post: operations['postHarmonisationUndo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/harmonisations/{harmonisation}/instance.lp': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** The instance in CPLEX LP format */
-    get: operations['getHarmonisationInstanceLp']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/harmonisations/{harmonisation}/proof.json': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** The instance and the answer with its multipliers */
-    get: operations['getHarmonisationProofJson']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** All keymaps of the signed-in person */
-    get: operations['getKeymaps']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/keymaps': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Start a keymap and use it */
-    post: operations['postApplicationsApplicationKeymaps']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/use-factory': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Go back to the factory keymap */
-    post: operations['postApplicationsApplicationUseFactory']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}/use': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Use another keymap */
-    post: operations['postKeymapsKeymapUse']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}/changes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Change bindings */
-    post: operations['postKeymapsKeymapChanges']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Undo the last change */
-    post: operations['postKeymapsKeymapUndo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/keymaps/{keymap}/redo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Make an undone change again */
-    post: operations['postKeymapsKeymapRedo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/applications/{application}/key-files': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Bring a key file in */
-    post: operations['postApplicationsApplicationKeyFiles']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/key-files/{keyFile}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** The report on a key file */
-    get: operations['getKeyFilesKeyfile']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/presets': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** All presets of the house */
-    get: operations['getPresets']
-    put?: never
-    /** Save the kit as a new preset */
-    post: operations['postPresets']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/presets/{preset}/releases': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Save the kit as the next release */
-    post: operations['postPresetsPresetReleases']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/suites': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** All suites */
-    get: operations['getSuites']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/suites/{suite}/handovers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Hand a release over */
-    post: operations['postSuitesSuiteHandovers']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/suites/{suite}/put-backs': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Put a copy back */
-    post: operations['postSuitesSuitePutBacks']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/suites/{suite}/imports': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Import the key file as it is in the suite */
-    post: operations['postSuitesSuiteImports']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/suites/{suite}/rehearsals': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Begin a rehearsal */
-    post: operations['postSuitesSuiteRehearsals']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/rehearsals/{rehearsal}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** A rehearsal and its presses */
-    get: operations['getRehearsalsRehearsal']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/rehearsals/{rehearsal}/presses': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** Press a chord */
-    post: operations['postRehearsalsRehearsalPresses']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/agent/check-in': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** A workstation reports and fetches its orders */
-    post: operations['postAgentCheckIn']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/agent/orders/{order}/answer': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    /** A workstation answers an order */
-    post: operations['postAgentOrdersOrderAnswer']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is signed in */
+        get: operations["getSession"];
+        put?: never;
+        /** Sign in */
+        post: operations["postSession"];
+        /** Sign out */
+        delete: operations["deleteSession"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All applications */
+        get: operations["getApplications"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A catalogue */
+        get: operations["getApplicationsApplication"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/keymap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The keymap in use */
+        get: operations["getApplicationsApplicationKeymap"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/remap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A command, its chords, free ones, and ways to get a wanted one */
+        get: operations["getApplicationsApplicationRemap"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/clashes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The docket */
+        get: operations["getApplicationsApplicationClashes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/clashes/{clash}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A clash and its remedies */
+        get: operations["getApplicationsApplicationClashesClash"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/clashes/{clash}/acceptance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Accept a clash as it is */
+        put: operations["putApplicationsApplicationClashesClashAcceptance"];
+        post?: never;
+        /** Do not accept it any more */
+        delete: operations["deleteApplicationsApplicationClashesClashAcceptance"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/settlement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A cheapest set of repairs that leaves no fault */
+        get: operations["getApplicationsApplicationSettlement"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/bulk-edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Preview one change of many bindings */
+        post: operations["postApplicationsApplicationBulkEdit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set the point that one can go back to */
+        post: operations["postKeymapsKeymapSave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/revert": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go back to the last save or to the factory keymap */
+        post: operations["postKeymapsKeymapRevert"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a keymap differs from another one */
+        get: operations["getKeymapsKeymapComparison"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Put a keymap away */
+        delete: operations["deleteKeymapsKeymap"];
+        options?: never;
+        head?: never;
+        /** Rename or tag a keymap */
+        patch: operations["patchKeymapsKeymap"];
+        trace?: never;
+    };
+    "/keymaps/{keymap}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a deleted keymap back */
+        post: operations["postKeymapsKeymapRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/key-files/{keyFile}/free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Free the chord of one line from all other lines */
+        post: operations["postKeyFilesKeyfileFree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keyboards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Boards and layouts to choose from */
+        get: operations["getKeyboards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/layout-proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The layout that fits what a browser tells of its keys */
+        post: operations["postLayoutProposals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What every press does in every application, worked out beforehand */
+        get: operations["getTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kit against another keyboard */
+        get: operations["getTravel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a keymap that follows the one in use */
+        post: operations["postApplicationsApplicationVariants"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Note which keyboard stands in the suite */
+        patch: operations["patchSuitesSuite"];
+        trace?: never;
+    };
+    "/who": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who gets a chord, everywhere */
+        get: operations["getWho"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/spelled-chord": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a chord is spelled at this keyboard, what makes it, and whether it reaches an application */
+        get: operations["getSpelledChord"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Commands by words */
+        get: operations["getFind"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stripes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How alike the applications are */
+        get: operations["getStripes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/false-friends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Chords that do one thing in one application and another in the next */
+        get: operations["getFalseFriends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The intents, shipped and own */
+        get: operations["getIntents"];
+        put?: never;
+        /** Add an intent of one's own */
+        post: operations["postIntents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intents/{ownIntent}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take away an intent of one's own, and its matches */
+        delete: operations["deleteIntentsOwnIntent"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each command is for, and what it may be for */
+        get: operations["getApplicationsApplicationMatches"];
+        /** Say what commands are for; null takes one's own match away */
+        put: operations["putApplicationsApplicationMatches"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/carry-overs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The account of what would be carried over; nothing is written */
+        post: operations["postCarryOvers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/carry-overs/keymaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save what is carried over as a new keymap, in use from then on */
+        post: operations["postCarryOversKeymaps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/usage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How often commands were used */
+        get: operations["getUsage"];
+        put?: never;
+        /** Read a usage log (CSV); it takes the place of the one before */
+        post: operations["postUsage"];
+        /** Forget the usage log */
+        delete: operations["deleteUsage"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/familiarity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How much of one's kit does the same in a suite */
+        get: operations["getSuitesSuiteFamiliarity"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Search for common chords in the background; one that runs already is cancelled */
+        post: operations["postHarmonisations"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the search is, and what it found */
+        get: operations["getHarmonisation"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End the search; the best so far stays */
+        post: operations["postHarmonisationCancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/apply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write the result to all keymaps of the kit, in one step */
+        post: operations["postHarmonisationApply"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take that step back in all of them */
+        post: operations["postHarmonisationUndo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/instance.lp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The instance in CPLEX LP format */
+        get: operations["getHarmonisationInstanceLp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/harmonisations/{harmonisation}/proof.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The instance and the answer with its multipliers */
+        get: operations["getHarmonisationProofJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All keymaps of the signed-in person */
+        get: operations["getKeymaps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/keymaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Start a keymap and use it */
+        post: operations["postApplicationsApplicationKeymaps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/use-factory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go back to the factory keymap */
+        post: operations["postApplicationsApplicationUseFactory"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Use another keymap */
+        post: operations["postKeymapsKeymapUse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change bindings */
+        post: operations["postKeymapsKeymapChanges"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo the last change */
+        post: operations["postKeymapsKeymapUndo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make an undone change again */
+        post: operations["postKeymapsKeymapRedo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/key-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a key file in */
+        post: operations["postApplicationsApplicationKeyFiles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/key-files/{keyFile}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The report on a key file */
+        get: operations["getKeyFilesKeyfile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/presets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All presets of the house */
+        get: operations["getPresets"];
+        put?: never;
+        /** Save the kit as a new preset */
+        post: operations["postPresets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/presets/{preset}/releases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save the kit as the next release */
+        post: operations["postPresetsPresetReleases"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All suites */
+        get: operations["getSuites"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/handovers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hand a release over */
+        post: operations["postSuitesSuiteHandovers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/put-backs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a copy back */
+        post: operations["postSuitesSuitePutBacks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Import the key file as it is in the suite */
+        post: operations["postSuitesSuiteImports"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/rehearsals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin a rehearsal */
+        post: operations["postSuitesSuiteRehearsals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rehearsals/{rehearsal}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A rehearsal and its presses */
+        get: operations["getRehearsalsRehearsal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rehearsals/{rehearsal}/presses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Press a chord */
+        post: operations["postRehearsalsRehearsalPresses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/agent/check-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A workstation reports and fetches its orders */
+        post: operations["postAgentCheckIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/agent/orders/{order}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A workstation answers an order */
+        post: operations["postAgentOrdersOrderAnswer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    Named: {
-      id: string
-      name: string
-    }
-    Person: {
-      id: number
-      name: string
-      /** @enum {string} */
-      role: 'editor' | 'suite-keeper' | 'assistant'
-      may_hand_over: boolean
-    }
-    Session: {
-      person: components['schemas']['Person'] | null
-      /** @description How large a file may be that is brought in. */
-      most_file_bytes: number
-    }
-    Context: {
-      id: string
-      name: string
-      parent: string | null
-      /** @description Steps below Everywhere. */
-      depth: number
-      text_entry: boolean
-    }
-    Application: {
-      id: string
-      name: string
-      purpose: string
-      /** @enum {string} */
-      precedence: 'deeper-first' | 'everywhere-first'
-      /** @enum {string} */
-      loading: 'refuse-file' | 'first-line-wins' | 'last-line-wins'
-      /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
-      is_desktop: boolean
-      /** @description Whether a tap and a hold of one chord can run two commands. */
-      tells_hold: boolean
-      /**
-       * @description How its key file names keys.
-       * @enum {string}
-       */
-      naming: 'position' | 'character'
-      file_name: string
-      command_count: number
-      contexts: components['schemas']['Context'][]
-    }
-    Command: {
-      id: string
-      name: string
-      /** @description Menu titles from the bar down to the item. */
-      menu: string[]
-      tooltip: string
-      context: string
-      traits: ('repeats' | 'can-be-held' | 'destructive' | 'menu-only')[]
-      intent: string | null
-      /** @description How the command differs from the intent; only for near matches. */
-      difference: string | null
-    }
-    Catalogue: {
-      id: string
-      name: string
-      purpose: string
-      /** @enum {string} */
-      precedence: 'deeper-first' | 'everywhere-first'
-      /** @enum {string} */
-      loading: 'refuse-file' | 'first-line-wins' | 'last-line-wins'
-      /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
-      is_desktop: boolean
-      /** @description Whether a tap and a hold of one chord can run two commands. */
-      tells_hold: boolean
-      /**
-       * @description How its key file names keys.
-       * @enum {string}
-       */
-      naming: 'position' | 'character'
-      file_name: string
-      command_count: number
-      contexts: components['schemas']['Context'][]
-      commands: components['schemas']['Command'][]
-    }
-    /** @description A chord, written and printed for the seat of the request. */
-    Chord: {
-      /** @description Modifiers and a W3C key code, such as Primary+Shift+KeyS, or a character between apostrophes. */
-      id: string
-      label: string
-      caps: string[]
-      spoken: string
-      /** @description A value for aria-keyshortcuts. */
-      aria: string
-    }
-    CommandName: {
-      id: string
-      name: string
-      /** @description Whether the catalogue has it. */
-      known: boolean
-    }
-    Binding: {
-      id: string
-      chord: components['schemas']['Chord']
-      /** @enum {string} */
-      gesture: 'tap' | 'hold'
-      command: components['schemas']['CommandName']
-      context: components['schemas']['Named']
-    }
-    PlainBinding: {
-      chord: string
-      command: string
-      context: string
-      /** @enum {string} */
-      gesture: 'tap' | 'hold'
-    }
-    /** @description Bindings that go and bindings that come. */
-    Change: {
-      removed: components['schemas']['PlainBinding'][]
-      added: components['schemas']['PlainBinding'][]
-    }
-    Rung: {
-      context: components['schemas']['Named']
-      binding: components['schemas']['Binding'] | null
-      /** @enum {string} */
-      verdict: 'wins' | 'hidden' | 'dead' | 'undecided' | 'refused' | 'typed' | 'unbound'
-      reason: string
-    }
-    /** @description Who gets a chord in one focus, in the order in which the contexts are asked. */
-    Ladder: {
-      focus: components['schemas']['Named']
-      sentence: string
-      winner: components['schemas']['Binding'] | null
-      rungs: components['schemas']['Rung'][]
-    }
-    WhoApplication: {
-      id: string
-      name: string
-      keymap: string
-      ladders: components['schemas']['Ladder'][]
-    }
-    SpelledChord: {
-      chord: components['schemas']['Chord']
-      /** @description What the hands press for it here, the easiest first. */
-      presses: components['schemas']['Chord'][]
-      reach: components['schemas']['Reach']
-    }
-    Who: {
-      chord: components['schemas']['Chord']
-      applications: components['schemas']['WhoApplication'][]
-    }
-    Hit: {
-      application: components['schemas']['Named']
-      command: components['schemas']['CommandName']
-      menu: string[]
-      tooltip: string
-      context: components['schemas']['Named']
-      is_menu_only: boolean
-      /** @description Otherwise than in the factory keymap. */
-      is_changed: boolean
-      chords: components['schemas']['Chord'][]
-    }
-    FoundIntent: {
-      id: string
-      name: string
-      synonyms: string[]
-    }
-    Answer: {
-      /**
-       * @description How alike the first commands of each application are.
-       * @enum {string}
-       */
-      state: 'broken' | 'partial' | 'differs' | 'whole' | 'single'
-      /** @description Ids of the applications whose first chord is that of the column to their left. */
-      runs_on: string[]
-      intent: components['schemas']['FoundIntent'] | null
-      hits: components['schemas']['Hit'][]
-    }
-    Answers: {
-      /** @description Those in which something was found: the columns. */
-      applications: components['schemas']['Named'][]
-      /** @description What the words spell where they spell a chord. */
-      chord: components['schemas']['Chord'] | null
-      /** @description Why words that look like a chord are none. */
-      chord_problem: string | null
-      answers: components['schemas']['Answer'][]
-    }
-    Reach: {
-      /** @enum {string} */
-      kind: 'as-written' | 'other-keys' | 'needs-alt-gr' | 'dead-key' | 'not-on-board' | 'reserved'
-      sentence: string
-      pressed: components['schemas']['Chord'] | null
-    }
-    Keyboards: {
-      boards: components['schemas']['Named'][]
-      layouts: components['schemas']['Named'][]
-    }
-    LayoutProposal: {
-      layout: components['schemas']['Named'] | null
-    }
-    BoardKey: {
-      /** @description W3C code. */
-      key: string
-      /** @description What a key that is only held holds on this system; null for keys that are pressed. */
-      held: string[] | null
-      /** @description The key that comes while Fn is held; null where that changes nothing. */
-      with_fn: {
-        key: string
-        name: string
-        spoken: string
-      } | null
-      name: string
-      spoken: string
-      /** @description What it types plainly, with Shift, with AltGr, with both. */
-      levels: (string | null)[]
-      /** @description mm */
-      left: number
-      /** @description mm */
-      top: number
-      /** @description mm */
-      width: number
-      /** @description mm */
-      height: number
-      /** @description Width in mm of the piece that an L-shaped key lacks at the left of its lower half. */
-      notch: number
-    }
-    Board: {
-      id: string
-      name: string
-      /** @description mm */
-      width: number
-      /** @description mm */
-      height: number
-      keys: components['schemas']['BoardKey'][]
-    }
-    Layer: {
-      /** @description Held modifiers joined by plus signs, as they stand in a press; empty for none. */
-      id: string
-      caps: string[]
-      spoken: string
-    }
-    TableContext: {
-      id: string
-      name: string
-      depth: number
-      takes_text: boolean
-    }
-    TableRung: {
-      context: number
-      command: number
-      /** @enum {string} */
-      verdict: 'wins' | 'hidden' | 'dead' | 'undecided' | 'refused' | 'typed' | 'unbound'
-      reason: number
-    }
-    TableApplication: {
-      id: string
-      name: string
-      keymap: string
-      contexts: components['schemas']['TableContext'][]
-      commands: components['schemas']['Named'][]
-      reasons: string[]
-      /** @description Numbers are indexes in the lists above; -1 for no command, or for the desktop as context. */
-      rungs: components['schemas']['TableRung'][]
-      /** @description Rungs in the order in which they are asked. */
-      ladders: number[][]
-      /** @description By context with the focus, the ladder of every press that is not listed. */
-      idle: number[]
-      /** @description By press, the ladder for each context with the focus. */
-      presses: {
-        [key: string]: number[]
-      }
-      /** @description As presses, for keys that are held down, where that can run something else. */
-      holds: {
-        [key: string]: number[]
-      }
-      /** @description For each context with the focus, and last for all: by layer, one digit for each key: 2 taken, 1 taken elsewhere, 0 free, a hyphen for keys that are only held. */
-      uses: string[][]
-      /** @description How many keys are free */
-      free: number[][]
-    }
-    Table: {
-      board: components['schemas']['Board']
-      layers: components['schemas']['Layer'][]
-      /** @description By press, what a browser does with it instead of giving it to a page. */
-      reserved_by_browser: {
-        [key: string]: string
-      }
-      /** @description By press, the character it types where text is entered. */
-      typing: {
-        [key: string]: string
-      }
-      applications: components['schemas']['TableApplication'][]
-    }
-    Replacement: {
-      chord: components['schemas']['Chord']
-      effort_mm: number
-      reasons: string[]
-      binding: components['schemas']['PlainBinding']
-      replaces: components['schemas']['PlainBinding']
-    }
-    TravelFinding: {
-      binding: components['schemas']['Binding']
-      is_lost: boolean
-      reach: components['schemas']['Reach']
-      replacement: components['schemas']['Replacement'] | null
-    }
-    Renamed: {
-      binding: components['schemas']['Binding']
-      /** @description What the chord is called at the present keyboard. */
-      here: string
-    }
-    TravelApplication: {
-      application: components['schemas']['Named']
-      keymap: string
-      bindings: number
-      findings: components['schemas']['TravelFinding'][]
-      renamed: components['schemas']['Renamed'][]
-    }
-    Travel: {
-      board: string
-      layout: string
-      applications: components['schemas']['TravelApplication'][]
-    }
-    Clash: {
-      id: string
-      /** @description What sort of clash it is, in kebab-case. */
-      kind: string
-      /** @description The kind as a heading. */
-      title: string
-      /** @enum {string} */
-      grade: 'fault' | 'warning' | 'note'
-      sentence: string
-      bindings: components['schemas']['Binding'][]
-      /** @description Ids of the bindings that do not get the chord. */
-      losing: string[]
-    }
-    Relearning: {
-      /** @description Millimetres of travel for the first chord; null without one. */
-      effort_before: number | null
-      effort_after: number | null
-      command: components['schemas']['CommandName']
-      before: components['schemas']['Chord'][]
-      after: components['schemas']['Chord'][]
-    }
-    Consequences: {
-      settled: components['schemas']['Clash'][]
-      raised: components['schemas']['Clash'][]
-      relearning: components['schemas']['Relearning'][]
-      raises_fault: boolean
-    }
-    Remedy: {
-      title: string
-      change: components['schemas']['Change']
-      consequences: components['schemas']['Consequences']
-    }
-    Clashes: {
-      keymap: string
-      clashes: components['schemas']['Clash'][]
-      /** @description Those that somebody has accepted, by id. */
-      accepted: {
-        [key: string]: components['schemas']['Acceptance']
-      }
-    }
-    Acceptance: {
-      reason: string
-      since: string
-    }
-    Repair: {
-      id: string
-      chord: components['schemas']['Chord']
-      steps: string[]
-      cost: number
-      change: components['schemas']['Change']
-      consequences: components['schemas']['Consequences']
-    }
-    /** @description Repairs that can be made each by itself and together leave no fault. */
-    Settlement: {
-      repairs: components['schemas']['Repair'][]
-      cost: number
-      /** @description No set that leaves no fault costs less. */
-      bound: number
-      is_cheapest: boolean
-      sentence: string
-    }
-    BulkEdit: {
-      change: components['schemas']['Change']
-      consequences: components['schemas']['Consequences']
-    }
-    CommandDifference: {
-      command: components['schemas']['CommandName']
-      context: components['schemas']['Named']
-      before: components['schemas']['Binding'][]
-      after: components['schemas']['Binding'][]
-    }
-    Comparison: {
-      with: string
-      differences: components['schemas']['CommandDifference'][]
-    }
-    DeletedKeymap: {
-      id: number
-      application: string
-      name: string
-    }
-    RemovedLine: {
-      line: number
-      text: string
-    }
-    ClashRemedies: {
-      clash: components['schemas']['Clash']
-      remedies: components['schemas']['Remedy'][]
-    }
-    Choice: {
-      /** @enum {string} */
-      kind: 'add-beside' | 'replace' | 'take-over' | 'swap' | 'remove'
-      title: string
-      change: components['schemas']['Change']
-      consequences: components['schemas']['Consequences']
-      ladder_after: components['schemas']['Ladder']
-    }
-    Offer: {
-      chord: components['schemas']['Chord']
-      effort_mm: number
-      reasons: string[]
-    }
-    OwnBinding: {
-      id: string
-      chord: components['schemas']['Chord']
-      /** @enum {string} */
-      gesture: 'tap' | 'hold'
-      command: components['schemas']['CommandName']
-      context: components['schemas']['Named']
-      removal: components['schemas']['Choice']
-    }
-    RemapCommand: {
-      id: string
-      name: string
-      known: boolean
-      menu: string[]
-      tooltip: string
-      home: string
-      is_menu_only: boolean
-      /** @description The command of the desktop that chooses the menu title of this one. */
-      desktop: string | null
-    }
-    Wanted: {
-      /** @enum {string} */
-      gesture: 'tap' | 'hold'
-      chord: components['schemas']['Chord']
-      reach: components['schemas']['Reach']
-      is_already_so: boolean
-      holders: components['schemas']['Binding'][]
-      neighbours: components['schemas']['Binding'][]
-      ladder: components['schemas']['Ladder']
-      choices: components['schemas']['Choice'][]
-    }
-    Remap: {
-      command: components['schemas']['RemapCommand']
-      context: components['schemas']['Named']
-      bindings: components['schemas']['OwnBinding'][]
-      offers: components['schemas']['Offer'][]
-      wanted: components['schemas']['Wanted'] | null
-    }
-    FriendSide: {
-      application: components['schemas']['Named']
-      intent: string | null
-      tooltip: string
-      id: string
-      chord: components['schemas']['Chord']
-      /** @enum {string} */
-      gesture: 'tap' | 'hold'
-      command: components['schemas']['CommandName']
-      context: components['schemas']['Named']
-    }
-    FalseFriend: {
-      chord: components['schemas']['Chord']
-      /** @description Whether what happens instead can destroy work. */
-      is_dangerous: boolean
-      expected: components['schemas']['FriendSide'][]
-      instead: components['schemas']['FriendSide']
-    }
-    /** @description The worst first. */
-    FalseFriends: {
-      false_friends: components['schemas']['FalseFriend'][]
-    }
-    IntentLong: {
-      id: string
-      name: string
-      group: string
-      synonyms: string[]
-      /** @enum {string} */
-      frequency: 'constant' | 'often' | 'sometimes' | 'seldom'
-      traits: ('destructive' | 'repeats' | 'momentary')[]
-      /** @description Its number where it is one's own. */
-      own: number | null
-    }
-    Intents: {
-      intents: components['schemas']['IntentLong'][]
-    }
-    MatchProposal: {
-      intent: string
-      name: string
-      /** @description From 0 to 1. */
-      confidence: number
-      evidence: string[]
-    }
-    CommandMatch: {
-      intent: string
-      name: string
-      difference: string | null
-      is_own: boolean
-    }
-    MatchedCommand: {
-      id: string
-      name: string
-      menu: string[]
-      tooltip: string
-      match: components['schemas']['CommandMatch'] | null
-      /** @description Whether the first proposal can be taken unseen. */
-      is_sure: boolean
-      proposals: components['schemas']['MatchProposal'][]
-    }
-    Matches: {
-      application: components['schemas']['Named']
-      commands: components['schemas']['MatchedCommand'][]
-    }
-    CarryOverWanted: {
-      target: string
-      sources: string[]
-      /** @description Where the target is used; here without it. */
-      suite?: string | null
-      /** @description By line, accepted or refused. */
-      said?: {
-        [key: string]: boolean
-      }
-      /** @description Of the new keymap. */
-      name?: string
-    }
-    CarriedLine: {
-      id: string
-      from: components['schemas']['Named']
-      binding: components['schemas']['Binding']
-      /** @enum {string} */
-      ending: 'carried' | 'differs' | 'nothing-to-carry-to' | 'displaces' | 'out-of-reach' | 'reserved'
-      sentence: string
-      to: components['schemas']['Binding'] | null
-      displaced: components['schemas']['Binding'][]
-      is_accepted: boolean
-    }
-    /** @description Every binding of the sources, each exactly once. */
-    CarryOver: {
-      target: components['schemas']['Named']
-      /** @description Lines by ending. */
-      counts: {
-        [key: string]: number
-      }
-      lines: components['schemas']['CarriedLine'][]
-      consequences: components['schemas']['Consequences']
-    }
-    UsedCommand: {
-      application: components['schemas']['Named']
-      command: components['schemas']['CommandName']
-      by_key: number
-      by_mouse: number
-      chords: components['schemas']['Chord'][]
-    }
-    /** @description The most used first. */
-    Usage: {
-      /** @description Of the log; null without one. */
-      name: string | null
-      days: number
-      uses: components['schemas']['UsedCommand'][]
-    }
-    Surprise: {
-      application: components['schemas']['Named']
-      binding: components['schemas']['Binding']
-      expected: components['schemas']['CommandName']
-      instead: components['schemas']['CommandName'] | null
-      is_dangerous: boolean
-      sentence: string
-    }
-    Familiarity: {
-      suite: components['schemas']['Named']
-      /** @description From 0 to 1, weighted by usage. */
-      share: number | null
-      known: number
-      surprises: components['schemas']['Surprise'][]
-    }
-    HarmoniseSaid: {
-      application: string
-      command: string
-      chord: string | null
-    }
-    HarmoniseLeft: {
-      application: string
-      command: string
-    }
-    /** @description How much each matters: 1 for as usual, which also holds where it is absent. */
-    HarmoniseWeights: {
-      comfort?: number
-      habit?: number
-      alike?: number
-      clear?: number
-      bound?: number
-      others?: number
-    }
-    HarmoniseWanted: {
-      applications: string[]
-      /** @description Those that two applications have without it. */
-      intents?: string[]
-      suites?: string[]
-      weights?: components['schemas']['HarmoniseWeights']
-      /** @description Chords by intent. */
-      fixed?: {
-        [key: string]: string
-      }
-      untouched?: components['schemas']['HarmoniseLeft'][]
-      accepted?: components['schemas']['HarmoniseSaid'][]
-      refused?: components['schemas']['HarmoniseSaid'][]
-      seconds?: number
-    }
-    HarmoniseRequest: {
-      applications: string[]
-      /** @description Those that two applications have without it. */
-      intents: string[]
-      suites: string[]
-      weights: components['schemas']['HarmoniseWeights']
-      /** @description Chords by intent. */
-      fixed: {
-        [key: string]: string
-      }
-      untouched: components['schemas']['HarmoniseLeft'][]
-      accepted: components['schemas']['HarmoniseSaid'][]
-      refused: components['schemas']['HarmoniseSaid'][]
-      seconds: number
-      seat: Record<string, never>
-    }
-    RunnerUp: {
-      chord: components['schemas']['Chord'] | null
-      is_now: boolean
-      dearer: number
-      reason: string
-    }
-    HarmonisedLine: {
-      application: components['schemas']['Named']
-      command: components['schemas']['CommandName']
-      intent: components['schemas']['Named']
-      before: components['schemas']['Chord'] | null
-      after: components['schemas']['Chord'] | null
-      displaced: components['schemas']['Binding'][]
-      reasons: string[]
-      runner_up: components['schemas']['RunnerUp'] | null
-    }
-    HarmonisedLeft: {
-      application: components['schemas']['Named']
-      command: components['schemas']['CommandName']
-      intent: components['schemas']['Named']
-      reason: string
-    }
-    HarmonisedResult: {
-      cost: number
-      bound: number
-      is_optimal: boolean
-      /** @description How far from the best it can be at most, as a share of the cost. */
-      gap: number
-      agreement_before: number | null
-      agreement_after: number | null
-      intents: number
-      slots: number
-      chords: number
-      lines: components['schemas']['HarmonisedLine'][]
-      left: components['schemas']['HarmonisedLeft'][]
-    }
-    HarmoniseRefusal: {
-      detail: string
-      remedy: string
-    }
-    Harmonisation: {
-      id: number
-      /** @enum {string} */
-      state: 'waiting' | 'running' | 'done' | 'refused' | 'cancelled' | 'failed' | 'applied' | 'undone'
-      is_over: boolean
-      request: components['schemas']['HarmoniseRequest']
-      /** @description Cost of the best so far. */
-      best: number | null
-      /** @description No solution costs less. */
-      bound: number | null
-      /** @description How far from the best the best so far can be at most, as a share of its cost. */
-      gap: number | null
-      result: components['schemas']['HarmonisedResult'] | null
-      refusal: components['schemas']['HarmoniseRefusal'] | null
-    }
-    HarmoniseProof: {
-      instance: Record<string, never>
-      answer: Record<string, never>
-    }
-    StripeCell: {
-      application: string
-      command: components['schemas']['CommandName'] | null
-      context: components['schemas']['Named'] | null
-      difference: string | null
-      chords: components['schemas']['Chord'][]
-      /** @description Whether its first chord is that of the cell before. */
-      runs_on: boolean
-    }
-    Intent: {
-      id: string
-      name: string
-      group: string
-    }
-    Stripe: {
-      intent: components['schemas']['Intent']
-      /** @enum {string} */
-      state: 'broken' | 'partial' | 'differs' | 'whole' | 'single'
-      agreement: number | null
-      cells: components['schemas']['StripeCell'][]
-    }
-    Stripes: {
-      applications: components['schemas']['Named'][]
-      /** @description From 0 to 1. */
-      agreement: number | null
-      stripes: components['schemas']['Stripe'][]
-    }
-    KeymapBrief: {
-      tags: string[]
-      version: number
-      /** @description How many commands differ from the last save. */
-      unsaved: number
-      id: number
-      application: string
-      name: string
-      in_use: boolean
-      bindings: number
-      follows: string | null
-      updated_at: string
-    }
-    Keymaps: {
-      kit: string
-      keymaps: components['schemas']['KeymapBrief'][]
-      deleted: components['schemas']['DeletedKeymap'][]
-    }
-    Keymap: {
-      tags: string[]
-      saved_at: string | null
-      /** @description How many commands differ from the last save. */
-      unsaved: number
-      /** @description Null for the factory keymap. */
-      id: number | null
-      application: components['schemas']['Named']
-      name: string
-      /** @description The name of the keymap that it follows. */
-      follows: string | null
-      is_protected: boolean
-      version: number
-      /** @description What an undo would undo. */
-      undo: string | null
-      redo: string | null
-      bindings: components['schemas']['Binding'][]
-    }
-    Finding: {
-      /** @enum {string} */
-      kind: 'refused' | 'dead' | 'not-understood' | 'unknown-command' | 'preserved'
-      line: number
-      text: string
-      sentence: string
-    }
-    AgainstFactory: {
-      added: components['schemas']['Binding'][]
-      removed: components['schemas']['Binding'][]
-    }
-    KeyFileReport: {
-      /** @description Lines that just went to free a chord. */
-      removed: components['schemas']['RemovedLine'][]
-      id: number
-      name: string
-      application: components['schemas']['Named']
-      lines: number
-      bindings_read: number
-      would_be_refused: boolean
-      findings: components['schemas']['Finding'][]
-      against_factory: components['schemas']['AgainstFactory']
-    }
-    ReleaseApplication: {
-      id: string
-      file_name: string
-      bindings: number
-    }
-    Release: {
-      id: number
-      preset: string
-      number: number
-      note: string
-      author: string
-      /** @description SHA-256 over canonical JSON, RFC 8785. */
-      digest: string
-      created_at: string
-      applications: components['schemas']['ReleaseApplication'][]
-    }
-    Preset: {
-      id: number
-      name: string
-      kit: string
-      may_release: boolean
-      releases: components['schemas']['Release'][]
-    }
-    Presets: {
-      unsaved_applications: string[]
-      presets: components['schemas']['Preset'][]
-    }
-    InstalledRelease: {
-      id: number
-      preset: string
-      number: number
-    }
-    SuiteFile: {
-      application: components['schemas']['Named']
-      /** @enum {string} */
-      standing: 'in-step' | 'behind' | 'changed-by-hand' | 'never-handed-over'
-      release: components['schemas']['InstalledRelease'] | null
-      may_import: boolean
-      changed_at: string | null
-    }
-    /** @description A file that was overwritten, as it is stored at the workstation. */
-    Copy: {
-      name: string
-      application: string
-      sha256: string
-      taken_at: string
-    }
-    Order: {
-      id: number
-      /** @enum {string} */
-      kind: 'install' | 'put-back'
-      /** @enum {string} */
-      state: 'preparing' | 'waiting' | 'sent' | 'done' | 'failed'
-      title: string
-      error: string | null
-      created_at: string
-    }
-    Suite: {
-      id: string
-      name: string
-      board: components['schemas']['Named']
-      layout: components['schemas']['Named']
-      /** @enum {string} */
-      system: 'macos' | 'windows' | 'linux'
-      applications: string[]
-      is_online: boolean
-      is_read_only: boolean
-      last_seen_at: string | null
-      is_busy: boolean
-      files: components['schemas']['SuiteFile'][]
-      copies: components['schemas']['Copy'][]
-      orders: components['schemas']['Order'][]
-    }
-    Suites: {
-      suites: components['schemas']['Suite'][]
-    }
-    Applications: {
-      applications: components['schemas']['Application'][]
-    }
-    StripClip: {
-      name: string
-      from: number
-      to: number
-      off: boolean
-    }
-    /** @description What a stand-in application shows, in frames. */
-    StripState: {
-      playhead: number
-      mark_in: number | null
-      mark_out: number | null
-      markers: number[]
-      running: string
-      clips: components['schemas']['StripClip'][]
-      keyframes: number[]
-      tracks: number
-      /** @description What is in hand. */
-      tool: string
-      /** @description Whether the tool is in hand only while a key is down. */
-      is_borrowed: boolean
-    }
-    PressAnswer: {
-      did?: string
-      command?: string | null
-      context?: string | null
-      because?: string
-      file?: string | null
-      error?: string
-      state?: components['schemas']['StripState']
-    }
-    RehearsalSuite: {
-      id: string
-      name: string
-      /** @enum {string} */
-      system: 'macos' | 'windows' | 'linux'
-      is_online: boolean
-    }
-    Press: {
-      id: number
-      /** @enum {string} */
-      state: 'waiting' | 'sent' | 'done' | 'failed'
-      chord: components['schemas']['Chord']
-      /** @enum {string} */
-      gesture: 'tap' | 'hold'
-      focus: components['schemas']['Named']
-      answer: components['schemas']['PressAnswer'] | null
-    }
-    Rehearsal: {
-      id: string
-      suite: components['schemas']['RehearsalSuite']
-      application: components['schemas']['Named']
-      presses: components['schemas']['Press'][]
-    }
-    Merge: {
-      version: number
-      since: string[]
-      possible: boolean
-      conflicts: components['schemas']['PlainBinding'][]
-    }
-    /** @description Problem details, RFC 9457. */
-    Problem: {
-      type: string
-      title: string
-      status: number
-      /** @description Stable name of the error. */
-      kind: string
-      detail: string
-      /** @description What to do about it. */
-      remedy: string
-      where: string | null
-      fields: {
-        [key: string]: string
-      }
-      /** @description Only with a stale write. */
-      merge?: components['schemas']['Merge']
-    }
-    AgentOrder: {
-      id: number
-      /** @enum {string} */
-      kind: 'install' | 'put-back' | 'press'
-      payload: Record<string, never>
-    }
-    CheckInAnswer: {
-      /** @enum {string} */
-      system: 'macos' | 'windows' | 'linux'
-      orders: components['schemas']['AgentOrder'][]
-      poll_after_ms: number
-    }
-  }
-  responses: {
-    /** @description What went wrong, where, and what to do. */
-    Problem: {
-      headers: {
-        [name: string]: unknown
-      }
-      content: {
-        'application/problem+json': components['schemas']['Problem']
-      }
-    }
-  }
-  parameters: {
-    /** @description The system of the seat. */
-    system: 'macos' | 'windows' | 'linux'
-    board: string
-    layout: string
-  }
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        Named: {
+            id: string;
+            name: string;
+        };
+        Person: {
+            id: number;
+            name: string;
+            /** @enum {string} */
+            role: "editor" | "suite-keeper" | "assistant";
+            may_hand_over: boolean;
+        };
+        Session: {
+            person: components["schemas"]["Person"] | null;
+            /** @description How large a file may be that is brought in. */
+            most_file_bytes: number;
+        };
+        Context: {
+            id: string;
+            name: string;
+            parent: string | null;
+            /** @description Steps below Everywhere. */
+            depth: number;
+            text_entry: boolean;
+        };
+        Application: {
+            id: string;
+            name: string;
+            purpose: string;
+            /** @enum {string} */
+            precedence: "deeper-first" | "everywhere-first";
+            /** @enum {string} */
+            loading: "refuse-file" | "first-line-wins" | "last-line-wins";
+            /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
+            is_desktop: boolean;
+            /** @description Whether a tap and a hold of one chord can run two commands. */
+            tells_hold: boolean;
+            /**
+             * @description How its key file names keys.
+             * @enum {string}
+             */
+            naming: "position" | "character";
+            file_name: string;
+            command_count: number;
+            contexts: components["schemas"]["Context"][];
+        };
+        Command: {
+            id: string;
+            name: string;
+            /** @description Menu titles from the bar down to the item. */
+            menu: string[];
+            tooltip: string;
+            context: string;
+            traits: ("repeats" | "can-be-held" | "destructive" | "menu-only")[];
+            intent: string | null;
+            /** @description How the command differs from the intent; only for near matches. */
+            difference: string | null;
+        };
+        Catalogue: {
+            id: string;
+            name: string;
+            purpose: string;
+            /** @enum {string} */
+            precedence: "deeper-first" | "everywhere-first";
+            /** @enum {string} */
+            loading: "refuse-file" | "first-line-wins" | "last-line-wins";
+            /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
+            is_desktop: boolean;
+            /** @description Whether a tap and a hold of one chord can run two commands. */
+            tells_hold: boolean;
+            /**
+             * @description How its key file names keys.
+             * @enum {string}
+             */
+            naming: "position" | "character";
+            file_name: string;
+            command_count: number;
+            contexts: components["schemas"]["Context"][];
+            commands: components["schemas"]["Command"][];
+        };
+        /** @description A chord, written and printed for the seat of the request. */
+        Chord: {
+            /** @description Modifiers and a W3C key code, such as Primary+Shift+KeyS, or a character between apostrophes. */
+            id: string;
+            label: string;
+            caps: string[];
+            spoken: string;
+            /** @description A value for aria-keyshortcuts. */
+            aria: string;
+        };
+        CommandName: {
+            id: string;
+            name: string;
+            /** @description Whether the catalogue has it. */
+            known: boolean;
+        };
+        Binding: {
+            id: string;
+            chord: components["schemas"]["Chord"];
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            command: components["schemas"]["CommandName"];
+            context: components["schemas"]["Named"];
+        };
+        PlainBinding: {
+            chord: string;
+            command: string;
+            context: string;
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+        };
+        /** @description Bindings that go and bindings that come. */
+        Change: {
+            removed: components["schemas"]["PlainBinding"][];
+            added: components["schemas"]["PlainBinding"][];
+        };
+        Rung: {
+            context: components["schemas"]["Named"];
+            binding: components["schemas"]["Binding"] | null;
+            /** @enum {string} */
+            verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
+            reason: string;
+        };
+        /** @description Who gets a chord in one focus, in the order in which the contexts are asked. */
+        Ladder: {
+            focus: components["schemas"]["Named"];
+            sentence: string;
+            winner: components["schemas"]["Binding"] | null;
+            rungs: components["schemas"]["Rung"][];
+        };
+        WhoApplication: {
+            id: string;
+            name: string;
+            keymap: string;
+            ladders: components["schemas"]["Ladder"][];
+        };
+        SpelledChord: {
+            chord: components["schemas"]["Chord"];
+            /** @description What the hands press for it here, the easiest first. */
+            presses: components["schemas"]["Chord"][];
+            reach: components["schemas"]["Reach"];
+        };
+        Who: {
+            chord: components["schemas"]["Chord"];
+            applications: components["schemas"]["WhoApplication"][];
+        };
+        Hit: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            menu: string[];
+            tooltip: string;
+            context: components["schemas"]["Named"];
+            is_menu_only: boolean;
+            /** @description Otherwise than in the factory keymap. */
+            is_changed: boolean;
+            chords: components["schemas"]["Chord"][];
+        };
+        FoundIntent: {
+            id: string;
+            name: string;
+            synonyms: string[];
+        };
+        Answer: {
+            /**
+             * @description How alike the first commands of each application are.
+             * @enum {string}
+             */
+            state: "broken" | "partial" | "differs" | "whole" | "single";
+            /** @description Ids of the applications whose first chord is that of the column to their left. */
+            runs_on: string[];
+            intent: components["schemas"]["FoundIntent"] | null;
+            hits: components["schemas"]["Hit"][];
+        };
+        Answers: {
+            /** @description Those in which something was found: the columns. */
+            applications: components["schemas"]["Named"][];
+            /** @description What the words spell where they spell a chord. */
+            chord: components["schemas"]["Chord"] | null;
+            /** @description Why words that look like a chord are none. */
+            chord_problem: string | null;
+            answers: components["schemas"]["Answer"][];
+        };
+        Reach: {
+            /** @enum {string} */
+            kind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "reserved";
+            sentence: string;
+            pressed: components["schemas"]["Chord"] | null;
+        };
+        Keyboards: {
+            boards: components["schemas"]["Named"][];
+            layouts: components["schemas"]["Named"][];
+        };
+        LayoutProposal: {
+            layout: components["schemas"]["Named"] | null;
+        };
+        BoardKey: {
+            /** @description W3C code. */
+            key: string;
+            /** @description What a key that is only held holds on this system; null for keys that are pressed. */
+            held: string[] | null;
+            /** @description The key that comes while Fn is held; null where that changes nothing. */
+            with_fn: {
+                key: string;
+                name: string;
+                spoken: string;
+            } | null;
+            name: string;
+            spoken: string;
+            /** @description What it types plainly, with Shift, with AltGr, with both. */
+            levels: (string | null)[];
+            /** @description mm */
+            left: number;
+            /** @description mm */
+            top: number;
+            /** @description mm */
+            width: number;
+            /** @description mm */
+            height: number;
+            /** @description Width in mm of the piece that an L-shaped key lacks at the left of its lower half. */
+            notch: number;
+        };
+        Board: {
+            id: string;
+            name: string;
+            /** @description mm */
+            width: number;
+            /** @description mm */
+            height: number;
+            keys: components["schemas"]["BoardKey"][];
+        };
+        Layer: {
+            /** @description Held modifiers joined by plus signs, as they stand in a press; empty for none. */
+            id: string;
+            caps: string[];
+            spoken: string;
+        };
+        TableContext: {
+            id: string;
+            name: string;
+            depth: number;
+            takes_text: boolean;
+        };
+        TableRung: {
+            context: number;
+            command: number;
+            /** @enum {string} */
+            verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
+            reason: number;
+        };
+        TableApplication: {
+            id: string;
+            name: string;
+            keymap: string;
+            contexts: components["schemas"]["TableContext"][];
+            commands: components["schemas"]["Named"][];
+            reasons: string[];
+            /** @description Numbers are indexes in the lists above; -1 for no command, or for the desktop as context. */
+            rungs: components["schemas"]["TableRung"][];
+            /** @description Rungs in the order in which they are asked. */
+            ladders: number[][];
+            /** @description By context with the focus, the ladder of every press that is not listed. */
+            idle: number[];
+            /** @description By press, the ladder for each context with the focus. */
+            presses: {
+                [key: string]: number[];
+            };
+            /** @description As presses, for keys that are held down, where that can run something else. */
+            holds: {
+                [key: string]: number[];
+            };
+            /** @description For each context with the focus, and last for all: by layer, one digit for each key: 2 taken, 1 taken elsewhere, 0 free, a hyphen for keys that are only held. */
+            uses: string[][];
+            /** @description How many keys are free */
+            free: number[][];
+        };
+        Table: {
+            board: components["schemas"]["Board"];
+            layers: components["schemas"]["Layer"][];
+            /** @description By press, what a browser does with it instead of giving it to a page. */
+            reserved_by_browser: {
+                [key: string]: string;
+            };
+            /** @description By press, the character it types where text is entered. */
+            typing: {
+                [key: string]: string;
+            };
+            applications: components["schemas"]["TableApplication"][];
+        };
+        Replacement: {
+            chord: components["schemas"]["Chord"];
+            effort_mm: number;
+            reasons: string[];
+            binding: components["schemas"]["PlainBinding"];
+            replaces: components["schemas"]["PlainBinding"];
+        };
+        TravelFinding: {
+            binding: components["schemas"]["Binding"];
+            is_lost: boolean;
+            reach: components["schemas"]["Reach"];
+            replacement: components["schemas"]["Replacement"] | null;
+        };
+        Renamed: {
+            binding: components["schemas"]["Binding"];
+            /** @description What the chord is called at the present keyboard. */
+            here: string;
+        };
+        TravelApplication: {
+            application: components["schemas"]["Named"];
+            keymap: string;
+            bindings: number;
+            findings: components["schemas"]["TravelFinding"][];
+            renamed: components["schemas"]["Renamed"][];
+        };
+        Travel: {
+            board: string;
+            layout: string;
+            applications: components["schemas"]["TravelApplication"][];
+        };
+        Clash: {
+            id: string;
+            /** @description What sort of clash it is, in kebab-case. */
+            kind: string;
+            /** @description The kind as a heading. */
+            title: string;
+            /** @enum {string} */
+            grade: "fault" | "warning" | "note";
+            sentence: string;
+            bindings: components["schemas"]["Binding"][];
+            /** @description Ids of the bindings that do not get the chord. */
+            losing: string[];
+        };
+        Relearning: {
+            /** @description Millimetres of travel for the first chord; null without one. */
+            effort_before: number | null;
+            effort_after: number | null;
+            command: components["schemas"]["CommandName"];
+            before: components["schemas"]["Chord"][];
+            after: components["schemas"]["Chord"][];
+        };
+        Consequences: {
+            settled: components["schemas"]["Clash"][];
+            raised: components["schemas"]["Clash"][];
+            relearning: components["schemas"]["Relearning"][];
+            raises_fault: boolean;
+        };
+        Remedy: {
+            title: string;
+            change: components["schemas"]["Change"];
+            consequences: components["schemas"]["Consequences"];
+        };
+        Clashes: {
+            keymap: string;
+            clashes: components["schemas"]["Clash"][];
+            /** @description Those that somebody has accepted, by id. */
+            accepted: {
+                [key: string]: components["schemas"]["Acceptance"];
+            };
+        };
+        Acceptance: {
+            reason: string;
+            since: string;
+        };
+        Repair: {
+            id: string;
+            chord: components["schemas"]["Chord"];
+            steps: string[];
+            cost: number;
+            change: components["schemas"]["Change"];
+            consequences: components["schemas"]["Consequences"];
+        };
+        /** @description Repairs that can be made each by itself and together leave no fault. */
+        Settlement: {
+            repairs: components["schemas"]["Repair"][];
+            cost: number;
+            /** @description No set that leaves no fault costs less. */
+            bound: number;
+            is_cheapest: boolean;
+            sentence: string;
+        };
+        BulkEdit: {
+            change: components["schemas"]["Change"];
+            consequences: components["schemas"]["Consequences"];
+        };
+        CommandDifference: {
+            command: components["schemas"]["CommandName"];
+            context: components["schemas"]["Named"];
+            before: components["schemas"]["Binding"][];
+            after: components["schemas"]["Binding"][];
+        };
+        Comparison: {
+            with: string;
+            differences: components["schemas"]["CommandDifference"][];
+        };
+        DeletedKeymap: {
+            id: number;
+            application: string;
+            name: string;
+        };
+        RemovedLine: {
+            line: number;
+            text: string;
+        };
+        ClashRemedies: {
+            clash: components["schemas"]["Clash"];
+            remedies: components["schemas"]["Remedy"][];
+        };
+        Choice: {
+            /** @enum {string} */
+            kind: "add-beside" | "replace" | "take-over" | "swap" | "remove";
+            title: string;
+            change: components["schemas"]["Change"];
+            consequences: components["schemas"]["Consequences"];
+            ladder_after: components["schemas"]["Ladder"];
+        };
+        Offer: {
+            chord: components["schemas"]["Chord"];
+            effort_mm: number;
+            reasons: string[];
+        };
+        OwnBinding: {
+            id: string;
+            chord: components["schemas"]["Chord"];
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            command: components["schemas"]["CommandName"];
+            context: components["schemas"]["Named"];
+            removal: components["schemas"]["Choice"];
+        };
+        RemapCommand: {
+            id: string;
+            name: string;
+            known: boolean;
+            menu: string[];
+            tooltip: string;
+            home: string;
+            is_menu_only: boolean;
+            /** @description The command of the desktop that chooses the menu title of this one. */
+            desktop: string | null;
+        };
+        Wanted: {
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            chord: components["schemas"]["Chord"];
+            reach: components["schemas"]["Reach"];
+            is_already_so: boolean;
+            holders: components["schemas"]["Binding"][];
+            neighbours: components["schemas"]["Binding"][];
+            ladder: components["schemas"]["Ladder"];
+            choices: components["schemas"]["Choice"][];
+        };
+        Remap: {
+            command: components["schemas"]["RemapCommand"];
+            context: components["schemas"]["Named"];
+            bindings: components["schemas"]["OwnBinding"][];
+            offers: components["schemas"]["Offer"][];
+            wanted: components["schemas"]["Wanted"] | null;
+        };
+        FriendSide: {
+            application: components["schemas"]["Named"];
+            intent: string | null;
+            tooltip: string;
+            id: string;
+            chord: components["schemas"]["Chord"];
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            command: components["schemas"]["CommandName"];
+            context: components["schemas"]["Named"];
+        };
+        FalseFriend: {
+            chord: components["schemas"]["Chord"];
+            /** @description Whether what happens instead can destroy work. */
+            is_dangerous: boolean;
+            expected: components["schemas"]["FriendSide"][];
+            instead: components["schemas"]["FriendSide"];
+        };
+        /** @description The worst first. */
+        FalseFriends: {
+            false_friends: components["schemas"]["FalseFriend"][];
+        };
+        IntentLong: {
+            id: string;
+            name: string;
+            group: string;
+            synonyms: string[];
+            /** @enum {string} */
+            frequency: "constant" | "often" | "sometimes" | "seldom";
+            traits: ("destructive" | "repeats" | "momentary")[];
+            /** @description Its number where it is one's own. */
+            own: number | null;
+        };
+        Intents: {
+            intents: components["schemas"]["IntentLong"][];
+        };
+        MatchProposal: {
+            intent: string;
+            name: string;
+            /** @description From 0 to 1. */
+            confidence: number;
+            evidence: string[];
+        };
+        CommandMatch: {
+            intent: string;
+            name: string;
+            difference: string | null;
+            is_own: boolean;
+        };
+        MatchedCommand: {
+            id: string;
+            name: string;
+            menu: string[];
+            tooltip: string;
+            match: components["schemas"]["CommandMatch"] | null;
+            /** @description Whether the first proposal can be taken unseen. */
+            is_sure: boolean;
+            proposals: components["schemas"]["MatchProposal"][];
+        };
+        Matches: {
+            application: components["schemas"]["Named"];
+            commands: components["schemas"]["MatchedCommand"][];
+        };
+        CarryOverWanted: {
+            target: string;
+            sources: string[];
+            /** @description Where the target is used; here without it. */
+            suite?: string | null;
+            /** @description By line, accepted or refused. */
+            said?: {
+                [key: string]: boolean;
+            };
+            /** @description Of the new keymap. */
+            name?: string;
+        };
+        CarriedLine: {
+            id: string;
+            from: components["schemas"]["Named"];
+            binding: components["schemas"]["Binding"];
+            /** @enum {string} */
+            ending: "carried" | "differs" | "nothing-to-carry-to" | "displaces" | "out-of-reach" | "reserved";
+            sentence: string;
+            to: components["schemas"]["Binding"] | null;
+            displaced: components["schemas"]["Binding"][];
+            is_accepted: boolean;
+        };
+        /** @description Every binding of the sources, each exactly once. */
+        CarryOver: {
+            target: components["schemas"]["Named"];
+            /** @description Lines by ending. */
+            counts: {
+                [key: string]: number;
+            };
+            lines: components["schemas"]["CarriedLine"][];
+            consequences: components["schemas"]["Consequences"];
+        };
+        UsedCommand: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            by_key: number;
+            by_mouse: number;
+            chords: components["schemas"]["Chord"][];
+        };
+        /** @description The most used first. */
+        Usage: {
+            /** @description Of the log; null without one. */
+            name: string | null;
+            days: number;
+            uses: components["schemas"]["UsedCommand"][];
+        };
+        Surprise: {
+            application: components["schemas"]["Named"];
+            binding: components["schemas"]["Binding"];
+            expected: components["schemas"]["CommandName"];
+            instead: components["schemas"]["CommandName"] | null;
+            is_dangerous: boolean;
+            sentence: string;
+        };
+        Familiarity: {
+            suite: components["schemas"]["Named"];
+            /** @description From 0 to 1, weighted by usage. */
+            share: number | null;
+            known: number;
+            surprises: components["schemas"]["Surprise"][];
+        };
+        HarmoniseSaid: {
+            application: string;
+            command: string;
+            chord: string | null;
+        };
+        HarmoniseLeft: {
+            application: string;
+            command: string;
+        };
+        /** @description How much each matters: 1 for as usual, which also holds where it is absent. */
+        HarmoniseWeights: {
+            comfort?: number;
+            habit?: number;
+            alike?: number;
+            clear?: number;
+            bound?: number;
+            others?: number;
+        };
+        HarmoniseWanted: {
+            applications: string[];
+            /** @description Those that two applications have without it. */
+            intents?: string[];
+            suites?: string[];
+            weights?: components["schemas"]["HarmoniseWeights"];
+            /** @description Chords by intent. */
+            fixed?: {
+                [key: string]: string;
+            };
+            untouched?: components["schemas"]["HarmoniseLeft"][];
+            accepted?: components["schemas"]["HarmoniseSaid"][];
+            refused?: components["schemas"]["HarmoniseSaid"][];
+            seconds?: number;
+        };
+        HarmoniseRequest: {
+            applications: string[];
+            /** @description Those that two applications have without it. */
+            intents: string[];
+            suites: string[];
+            weights: components["schemas"]["HarmoniseWeights"];
+            /** @description Chords by intent. */
+            fixed: {
+                [key: string]: string;
+            };
+            untouched: components["schemas"]["HarmoniseLeft"][];
+            accepted: components["schemas"]["HarmoniseSaid"][];
+            refused: components["schemas"]["HarmoniseSaid"][];
+            seconds: number;
+            seat: Record<string, never>;
+        };
+        RunnerUp: {
+            chord: components["schemas"]["Chord"] | null;
+            is_now: boolean;
+            dearer: number;
+            reason: string;
+        };
+        HarmonisedLine: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            intent: components["schemas"]["Named"];
+            before: components["schemas"]["Chord"] | null;
+            after: components["schemas"]["Chord"] | null;
+            displaced: components["schemas"]["Binding"][];
+            reasons: string[];
+            runner_up: components["schemas"]["RunnerUp"] | null;
+        };
+        HarmonisedLeft: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            intent: components["schemas"]["Named"];
+            reason: string;
+        };
+        HarmonisedResult: {
+            cost: number;
+            bound: number;
+            is_optimal: boolean;
+            /** @description How far from the best it can be at most, as a share of the cost. */
+            gap: number;
+            agreement_before: number | null;
+            agreement_after: number | null;
+            intents: number;
+            slots: number;
+            chords: number;
+            lines: components["schemas"]["HarmonisedLine"][];
+            left: components["schemas"]["HarmonisedLeft"][];
+        };
+        HarmoniseRefusal: {
+            detail: string;
+            remedy: string;
+        };
+        Harmonisation: {
+            id: number;
+            /** @enum {string} */
+            state: "waiting" | "running" | "done" | "refused" | "cancelled" | "failed" | "applied" | "undone";
+            is_over: boolean;
+            request: components["schemas"]["HarmoniseRequest"];
+            /** @description Cost of the best so far. */
+            best: number | null;
+            /** @description No solution costs less. */
+            bound: number | null;
+            /** @description How far from the best the best so far can be at most, as a share of its cost. */
+            gap: number | null;
+            result: components["schemas"]["HarmonisedResult"] | null;
+            refusal: components["schemas"]["HarmoniseRefusal"] | null;
+        };
+        HarmoniseProof: {
+            instance: Record<string, never>;
+            answer: Record<string, never>;
+        };
+        StripeCell: {
+            application: string;
+            command: components["schemas"]["CommandName"] | null;
+            context: components["schemas"]["Named"] | null;
+            difference: string | null;
+            chords: components["schemas"]["Chord"][];
+            /** @description Whether its first chord is that of the cell before. */
+            runs_on: boolean;
+        };
+        Intent: {
+            id: string;
+            name: string;
+            group: string;
+        };
+        Stripe: {
+            intent: components["schemas"]["Intent"];
+            /** @enum {string} */
+            state: "broken" | "partial" | "differs" | "whole" | "single";
+            agreement: number | null;
+            cells: components["schemas"]["StripeCell"][];
+        };
+        Stripes: {
+            applications: components["schemas"]["Named"][];
+            /** @description From 0 to 1. */
+            agreement: number | null;
+            stripes: components["schemas"]["Stripe"][];
+        };
+        KeymapBrief: {
+            tags: string[];
+            version: number;
+            /** @description How many commands differ from the last save. */
+            unsaved: number;
+            id: number;
+            application: string;
+            name: string;
+            in_use: boolean;
+            bindings: number;
+            follows: string | null;
+            updated_at: string;
+        };
+        Keymaps: {
+            kit: string;
+            keymaps: components["schemas"]["KeymapBrief"][];
+            deleted: components["schemas"]["DeletedKeymap"][];
+        };
+        Keymap: {
+            tags: string[];
+            saved_at: string | null;
+            /** @description How many commands differ from the last save. */
+            unsaved: number;
+            /** @description Null for the factory keymap. */
+            id: number | null;
+            application: components["schemas"]["Named"];
+            name: string;
+            /** @description The name of the keymap that it follows. */
+            follows: string | null;
+            is_protected: boolean;
+            version: number;
+            /** @description What an undo would undo. */
+            undo: string | null;
+            redo: string | null;
+            bindings: components["schemas"]["Binding"][];
+        };
+        Finding: {
+            /** @enum {string} */
+            kind: "refused" | "dead" | "not-understood" | "unknown-command" | "preserved";
+            line: number;
+            text: string;
+            sentence: string;
+        };
+        AgainstFactory: {
+            added: components["schemas"]["Binding"][];
+            removed: components["schemas"]["Binding"][];
+        };
+        KeyFileReport: {
+            /** @description Lines that just went to free a chord. */
+            removed: components["schemas"]["RemovedLine"][];
+            id: number;
+            name: string;
+            application: components["schemas"]["Named"];
+            lines: number;
+            bindings_read: number;
+            would_be_refused: boolean;
+            findings: components["schemas"]["Finding"][];
+            against_factory: components["schemas"]["AgainstFactory"];
+        };
+        ReleaseApplication: {
+            id: string;
+            file_name: string;
+            bindings: number;
+        };
+        Release: {
+            id: number;
+            preset: string;
+            number: number;
+            note: string;
+            author: string;
+            /** @description SHA-256 over canonical JSON, RFC 8785. */
+            digest: string;
+            created_at: string;
+            applications: components["schemas"]["ReleaseApplication"][];
+        };
+        Preset: {
+            id: number;
+            name: string;
+            kit: string;
+            may_release: boolean;
+            releases: components["schemas"]["Release"][];
+        };
+        Presets: {
+            unsaved_applications: string[];
+            presets: components["schemas"]["Preset"][];
+        };
+        InstalledRelease: {
+            id: number;
+            preset: string;
+            number: number;
+        };
+        SuiteFile: {
+            application: components["schemas"]["Named"];
+            /** @enum {string} */
+            standing: "in-step" | "behind" | "changed-by-hand" | "never-handed-over";
+            release: components["schemas"]["InstalledRelease"] | null;
+            may_import: boolean;
+            changed_at: string | null;
+        };
+        /** @description A file that was overwritten, as it is stored at the workstation. */
+        Copy: {
+            name: string;
+            application: string;
+            sha256: string;
+            taken_at: string;
+        };
+        Order: {
+            id: number;
+            /** @enum {string} */
+            kind: "install" | "put-back";
+            /** @enum {string} */
+            state: "preparing" | "waiting" | "sent" | "done" | "failed";
+            title: string;
+            error: string | null;
+            created_at: string;
+        };
+        Suite: {
+            id: string;
+            name: string;
+            board: components["schemas"]["Named"];
+            layout: components["schemas"]["Named"];
+            /** @enum {string} */
+            system: "macos" | "windows" | "linux";
+            applications: string[];
+            is_online: boolean;
+            is_read_only: boolean;
+            last_seen_at: string | null;
+            is_busy: boolean;
+            files: components["schemas"]["SuiteFile"][];
+            copies: components["schemas"]["Copy"][];
+            orders: components["schemas"]["Order"][];
+        };
+        Suites: {
+            suites: components["schemas"]["Suite"][];
+        };
+        Applications: {
+            applications: components["schemas"]["Application"][];
+        };
+        StripClip: {
+            name: string;
+            from: number;
+            to: number;
+            off: boolean;
+        };
+        /** @description What a stand-in application shows, in frames. */
+        StripState: {
+            playhead: number;
+            mark_in: number | null;
+            mark_out: number | null;
+            markers: number[];
+            running: string;
+            clips: components["schemas"]["StripClip"][];
+            keyframes: number[];
+            tracks: number;
+            /** @description What is in hand. */
+            tool: string;
+            /** @description Whether the tool is in hand only while a key is down. */
+            is_borrowed: boolean;
+        };
+        PressAnswer: {
+            did?: string;
+            command?: string | null;
+            context?: string | null;
+            because?: string;
+            file?: string | null;
+            error?: string;
+            state?: components["schemas"]["StripState"];
+        };
+        RehearsalSuite: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            system: "macos" | "windows" | "linux";
+            is_online: boolean;
+        };
+        Press: {
+            id: number;
+            /** @enum {string} */
+            state: "waiting" | "sent" | "done" | "failed";
+            chord: components["schemas"]["Chord"];
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            focus: components["schemas"]["Named"];
+            answer: components["schemas"]["PressAnswer"] | null;
+        };
+        Rehearsal: {
+            id: string;
+            suite: components["schemas"]["RehearsalSuite"];
+            application: components["schemas"]["Named"];
+            presses: components["schemas"]["Press"][];
+        };
+        Merge: {
+            version: number;
+            since: string[];
+            possible: boolean;
+            conflicts: components["schemas"]["PlainBinding"][];
+        };
+        /** @description Problem details, RFC 9457. */
+        Problem: {
+            type: string;
+            title: string;
+            status: number;
+            /** @description Stable name of the error. */
+            kind: string;
+            detail: string;
+            /** @description What to do about it. */
+            remedy: string;
+            where: string | null;
+            fields: {
+                [key: string]: string;
+            };
+            /** @description Only with a stale write. */
+            merge?: components["schemas"]["Merge"];
+        };
+        AgentOrder: {
+            id: number;
+            /** @enum {string} */
+            kind: "install" | "put-back" | "press";
+            payload: Record<string, never>;
+        };
+        CheckInAnswer: {
+            /** @enum {string} */
+            system: "macos" | "windows" | "linux";
+            orders: components["schemas"]["AgentOrder"][];
+            poll_after_ms: number;
+        };
+    };
+    responses: {
+        /** @description What went wrong, where, and what to do. */
+        Problem: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+    };
+    parameters: {
+        /** @description The system of the seat. */
+        system: "macos" | "windows" | "linux";
+        board: string;
+        layout: string;
+    };
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  getSession: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Session']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postSession: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          email: string
-          password: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Session']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  deleteSession: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplications: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Applications']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplicationsApplication: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Catalogue']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplicationsApplicationKeymap: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplicationsApplicationRemap: {
-    parameters: {
-      query: {
-        command: string
-        context?: string
-        chord?: string
-        gesture?: 'tap' | 'hold'
-        /** @description Suites that free chords must work in too, joined by commas. */
-        suites?: string
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Remap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplicationsApplicationClashes: {
-    parameters: {
-      query?: {
-        parallels?: '1'
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Clashes']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplicationsApplicationClashesClash: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-        clash: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ClashRemedies']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  putApplicationsApplicationClashesClashAcceptance: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-        clash: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          reason: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Clashes']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  deleteApplicationsApplicationClashesClashAcceptance: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-        clash: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Clashes']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplicationsApplicationSettlement: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Settlement']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postApplicationsApplicationBulkEdit: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          /** @enum {string} */
-          kind: 'to-layer' | 'to-context' | 'copy-to-context' | 'exchange-layers' | 'clear-context'
-          bindings?: string[]
-          /** @description Held modifiers joined by plus signs, or plain. */
-          layer?: string
-          other_layer?: string
-          context?: string | null
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BulkEdit']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeymapsKeymapSave: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          version: number
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeymapsKeymapRevert: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          /** @enum {string} */
-          to: 'saved' | 'factory'
-          version: number
-          context?: string | null
-          command?: string | null
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getKeymapsKeymapComparison: {
-    parameters: {
-      query: {
-        with: string
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Comparison']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  deleteKeymapsKeymap: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymaps']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  patchKeymapsKeymap: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          name?: string
-          tags?: string[]
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymaps']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeymapsKeymapRestore: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymaps']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeyFilesKeyfileFree: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keyFile: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          line: number
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeyFileReport']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getKeyboards: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keyboards']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postLayoutProposals: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          keys: {
-            [key: string]: string
-          }
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LayoutProposal']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getTable: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Table']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getTravel: {
-    parameters: {
-      query: {
-        to_board: string
-        to_layout: string
-        to_system: 'macos' | 'windows' | 'linux'
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Travel']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postApplicationsApplicationVariants: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          name: string
-          title: string
-          change: components['schemas']['Change']
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  patchSuitesSuite: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        suite: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          board: string
-          layout: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Suite']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getWho: {
-    parameters: {
-      query: {
-        chord: string
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Who']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getSpelledChord: {
-    parameters: {
-      query: {
-        chord: string
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SpelledChord']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getFind: {
-    parameters: {
-      query: {
-        words: string
-        application?: string
-        /** @description The home of the command. */
-        context?: string
-        only?: 'bound' | 'unbound' | 'changed' | 'unchanged' | 'unsaved' | 'menu-only'
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Answers']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getStripes: {
-    parameters: {
-      query?: {
-        within?: string
-        applications?: string
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Stripes']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getFalseFriends: {
-    parameters: {
-      query?: {
-        applications?: string
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FalseFriends']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getIntents: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Intents']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postIntents: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          name: string
-          group: string
-          synonyms?: string[]
-          /** @enum {string} */
-          frequency: 'constant' | 'often' | 'sometimes' | 'seldom'
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Intents']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  deleteIntentsOwnIntent: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        ownIntent: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Intents']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getApplicationsApplicationMatches: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Matches']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  putApplicationsApplicationMatches: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          matches: {
-            command: string
-            intent: string | null
-            is_near?: boolean
-            difference?: string | null
-          }[]
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Matches']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postCarryOvers: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CarryOverWanted']
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CarryOver']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postCarryOversKeymaps: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CarryOverWanted']
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CarryOver']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getUsage: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Usage']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postUsage: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Usage']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  deleteUsage: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Usage']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getSuitesSuiteFamiliarity: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        suite: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Familiarity']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postHarmonisations: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['HarmoniseWanted']
-      }
-    }
-    responses: {
-      /** @description Done. */
-      202: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Harmonisation']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getHarmonisation: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        harmonisation: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Harmonisation']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postHarmonisationCancel: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        harmonisation: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Harmonisation']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postHarmonisationApply: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        harmonisation: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          /** @description Of the copies of factory keymaps. */
-          name: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Harmonisation']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postHarmonisationUndo: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        harmonisation: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Harmonisation']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getHarmonisationInstanceLp: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        harmonisation: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/plain': string
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getHarmonisationProofJson: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        harmonisation: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['HarmoniseProof']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getKeymaps: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymaps']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postApplicationsApplicationKeymaps: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          name: string
-          key_file?: number
-          title?: string
-          change?: components['schemas']['Change']
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postApplicationsApplicationUseFactory: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeymapsKeymapUse: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeymapsKeymapChanges: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          version: number
-          title: string
-          change: components['schemas']['Change']
-          on_top?: boolean
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeymapsKeymapUndo: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          version: number
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postKeymapsKeymapRedo: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keymap: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          version: number
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Keymap']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postApplicationsApplicationKeyFiles: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        application: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeyFileReport']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getKeyFilesKeyfile: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        keyFile: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeyFileReport']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getPresets: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Presets']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postPresets: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          name: string
-          note: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Release']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postPresetsPresetReleases: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        preset: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          note: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Release']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getSuites: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Suites']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postSuitesSuiteHandovers: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        suite: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          release: number
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      202: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Suite']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postSuitesSuitePutBacks: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        suite: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          copy: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      202: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Suite']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postSuitesSuiteImports: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        suite: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          application: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeyFileReport']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postSuitesSuiteRehearsals: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        suite: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          application: string
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Rehearsal']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  getRehearsalsRehearsal: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        rehearsal: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Rehearsal']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postRehearsalsRehearsalPresses: {
-    parameters: {
-      query?: {
-        /** @description The system of the seat. */
-        system?: components['parameters']['system']
-        board?: components['parameters']['board']
-        layout?: components['parameters']['layout']
-      }
-      header?: never
-      path: {
-        rehearsal: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          chord: string
-          focus: string
-          /** @enum {string} */
-          gesture?: 'tap' | 'hold'
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      202: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Rehearsal']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postAgentCheckIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          files: unknown[]
-          copies: components['schemas']['Copy'][]
-          read_only: boolean
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CheckInAnswer']
-        }
-      }
-      default: components['responses']['Problem']
-    }
-  }
-  postAgentOrdersOrderAnswer: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        order: number
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': {
-          done: boolean
-          answer: Record<string, never>
-        }
-      }
-    }
-    responses: {
-      /** @description Done. */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-      default: components['responses']['Problem']
-    }
-  }
+    getSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    email: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplications: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Applications"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplication: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationKeymap: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationRemap: {
+        parameters: {
+            query: {
+                command: string;
+                context?: string;
+                chord?: string;
+                gesture?: "tap" | "hold";
+                /** @description Suites that free chords must work in too, joined by commas. */
+                suites?: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Remap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationClashes: {
+        parameters: {
+            query?: {
+                parallels?: "1";
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clashes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationClashesClash: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+                clash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClashRemedies"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putApplicationsApplicationClashesClashAcceptance: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+                clash: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clashes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteApplicationsApplicationClashesClashAcceptance: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+                clash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clashes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationSettlement: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settlement"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postApplicationsApplicationBulkEdit: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "to-layer" | "to-context" | "copy-to-context" | "exchange-layers" | "clear-context";
+                    bindings?: string[];
+                    /** @description Held modifiers joined by plus signs, or plain. */
+                    layer?: string;
+                    other_layer?: string;
+                    context?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BulkEdit"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapSave: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapRevert: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    to: "saved" | "factory";
+                    version: number;
+                    context?: string | null;
+                    command?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeymapsKeymapComparison: {
+        parameters: {
+            query: {
+                with: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteKeymapsKeymap: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    patchKeymapsKeymap: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name?: string;
+                    tags?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapRestore: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeyFilesKeyfileFree: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keyFile: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    line: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyFileReport"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeyboards: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keyboards"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postLayoutProposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    keys: {
+                        [key: string]: string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutProposal"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getTable: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Table"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getTravel: {
+        parameters: {
+            query: {
+                to_board: string;
+                to_layout: string;
+                to_system: "macos" | "windows" | "linux";
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Travel"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postApplicationsApplicationVariants: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    title: string;
+                    change: components["schemas"]["Change"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    patchSuitesSuite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    board: string;
+                    layout: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getWho: {
+        parameters: {
+            query: {
+                chord: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Who"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSpelledChord: {
+        parameters: {
+            query: {
+                chord: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpelledChord"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getFind: {
+        parameters: {
+            query: {
+                words: string;
+                application?: string;
+                /** @description The home of the command. */
+                context?: string;
+                only?: "bound" | "unbound" | "changed" | "unchanged" | "unsaved" | "menu-only";
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answers"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getStripes: {
+        parameters: {
+            query?: {
+                within?: string;
+                applications?: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stripes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getFalseFriends: {
+        parameters: {
+            query?: {
+                applications?: string;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FalseFriends"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getIntents: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Intents"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postIntents: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    group: string;
+                    synonyms?: string[];
+                    /** @enum {string} */
+                    frequency: "constant" | "often" | "sometimes" | "seldom";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Intents"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteIntentsOwnIntent: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                ownIntent: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Intents"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationMatches: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matches"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putApplicationsApplicationMatches: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    matches: {
+                        command: string;
+                        intent: string | null;
+                        is_near?: boolean;
+                        difference?: string | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matches"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postCarryOvers: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarryOverWanted"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarryOver"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postCarryOversKeymaps: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarryOverWanted"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarryOver"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getUsage: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postUsage: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteUsage: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuitesSuiteFamiliarity: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Familiarity"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisations: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HarmoniseWanted"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHarmonisation: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisationCancel: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisationApply: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of the copies of factory keymaps. */
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHarmonisationUndo: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Harmonisation"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHarmonisationInstanceLp: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHarmonisationProofJson: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                harmonisation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HarmoniseProof"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeymaps: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postApplicationsApplicationKeymaps: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    key_file?: number;
+                    title?: string;
+                    change?: components["schemas"]["Change"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postApplicationsApplicationUseFactory: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapUse: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapChanges: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    title: string;
+                    change: components["schemas"]["Change"];
+                    on_top?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapUndo: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postKeymapsKeymapRedo: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keymap"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postApplicationsApplicationKeyFiles: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyFileReport"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeyFilesKeyfile: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keyFile: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyFileReport"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getPresets: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Presets"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postPresets: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    note: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Release"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postPresetsPresetReleases: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                preset: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    note: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Release"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuites: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suites"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSuitesSuiteHandovers: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    release: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSuitesSuitePutBacks: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    copy: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSuitesSuiteImports: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    application: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyFileReport"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSuitesSuiteRehearsals: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    application: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rehearsal"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getRehearsalsRehearsal: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                rehearsal: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rehearsal"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postRehearsalsRehearsalPresses: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                rehearsal: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    chord: string;
+                    focus: string;
+                    /** @enum {string} */
+                    gesture?: "tap" | "hold";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rehearsal"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postAgentCheckIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    files: unknown[];
+                    copies: components["schemas"]["Copy"][];
+                    read_only: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckInAnswer"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postAgentOrdersOrderAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    done: boolean;
+                    answer: Record<string, never>;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
 }

@@ -22,7 +22,7 @@ export function TravelScreen() {
   )
 }
 
-function Check({ suites, keyboards }: { suites: Schema['Suite'][]; keyboards: Schema['Keyboards'] }) {
+function Check({ suites, keyboards: { boards, layouts } }: { suites: Schema['Suite'][]; keyboards: Schema['Keyboards'] }) {
   const [read, write] = useAddress()
   const suite = suites.find(({ id }) => id === read('suite'))
   const board = read('board')
@@ -52,8 +52,8 @@ function Check({ suites, keyboards }: { suites: Schema['Suite'][]; keyboards: Sc
           onChoose={(id) => write({ suite: id, board: '', layout: '', system: '' })}
         />
         {': '}
-        <PartSelect label="Board" none="a board" value={to?.board} options={keyboards.boards} onChoose={(id) => set({ board: id })} />{' '}
-        <PartSelect label="Layout" none="a layout" value={to?.layout} options={keyboards.layouts} onChoose={(id) => set({ layout: id })} />{' '}
+        <PartSelect label="Board" none="a board" value={to?.board} options={boards} onChoose={(id) => set({ board: id })} />{' '}
+        <PartSelect label="Layout" none="a layout" value={to?.layout} options={layouts} onChoose={(id) => set({ layout: id })} />{' '}
         <PartSelect
           label="System"
           none="a system"
