@@ -1,0 +1,170 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it } from 'vitest'
+import type { Schema } from '../../api/client'
+import { ListeningProvider } from '../../listening/Listening'
+import { later } from '../../testing/later'
+import { renderAt } from '../../testing/page'
+import { APPLICATIONS, chordOf, CUTLOOM, FADERLOFT } from '../../testing/samples'
+import { askedFor, json, problem, whenAsked } from '../../testing/server'
+import { FindScreen } from './FindScreen'
+
+const hit = (
+  application: { id: string; name: string },
+  command: string,
+  chord: string | null,
+  more: Partial<Schema['Hit']> = {},
+): Schema['Hit'] => ({
+  application,
+  command: { id: command, name: command, known: true },
+  menu: ['Clip', command],
+  tooltip: `Does ${command}`,
+  context: { id: 'timeline', name: 'Timeline' },
+  is_menu_only: false,
+  is_changed: false,
+  chords: chord === null ? [] : [chordOf(chord)],
+  ...more,
+})
+
+const FADE: Schema['Answers'] = {
+  applications: [CUTLOOM, FADERLOFT],
+  chord: null,
+  chord_problem: null,
+  answers: [
+    {
+      state: 'whole',
+      runs_on: ['faderloft'],
+      intent: { id: 'fade', name: 'Fade out', synonyms: ['dip'] },
+      hits: [hit(CUTLOOM, 'Fade to black', 'KeyD'), hit(FADERLOFT, 'Fade out', 'KeyD', { is_changed: true })],
+    },
+    { state: 'single', runs_on: [], intent: null, hits: [hit(FADERLOFT, 'Remove fades', null, { is_menu_only: true })] },
+  ],
+}
+const NOTHING: Schema['Answers'] = { applications: [], chord: null, chord_problem: null, answers: [] }
+
+function show(address = '/find') {
+  whenAsked('GET /applications', APPLICATIONS)
+  whenAsked('GET /table', { layers: [], board: { keys: [] }, applications: [] })
+  return renderAt(
+    address,
+    <ListeningProvider>
+      <FindScreen />
+    </ListeningProvider>,
+  )
+}
+
+const field = () => screen.getByRole<HTMLInputElement>('searchbox', { name: 'What do you want to do?' })
+
+describe('finding by words', () => {
+  it('shows each intent as a row and each application as a column, with the way to change it', async () => {
+    whenAsked('GET /find', FADE)
+    show('/find?words=fade')
+    const row = within(await screen.findByRole('row', { name: /Fade out/ }))
+    expect(row.getByRole('link', { name: /Fade to black/ }).getAttribute('href')).toBe('/remap/cutloom?command=Fade to black')
+    expect(row.getByText(/changed/)).toBeTruthy()
+    expect(screen.getAllByRole('columnheader').map(({ textContent }) => textContent)).toEqual(['Intent', 'Cutloom', 'Faderloft'])
+  })
+
+  it('shows cells that run together as the server says, and works nothing out', async () => {
+    whenAsked('GET /find', { ...FADE, answers: FADE.answers.map((one) => ({ ...one, state: 'broken', runs_on: [] })) })
+    show('/find?words=fade')
+    const row = await screen.findByRole('row', { name: /Fade out/ })
+    expect(row.getAttribute('data-state')).toBe('broken')
+    expect(row.querySelector('[data-runs-on=true]')).toBeNull()
+  })
+
+  it('says of a command that it has no chord, and that only the menu has it', async () => {
+    whenAsked('GET /find', FADE)
+    show('/find?words=fade')
+    const link = await screen.findByRole('link', { name: /Remove fades/ })
+    expect(link.textContent).toContain('no chord')
+    expect(link.textContent).toContain('menu only')
+  })
+
+  it('says what to try where nothing is called so', async () => {
+    whenAsked('GET /find', NOTHING)
+    show('/find?words=qqqq')
+    expect(await screen.findByText('Nothing is called “qqqq”.')).toBeTruthy()
+  })
+
+  it('is not said to be nothing while it is on its way, or where it was refused', async () => {
+    const answer = later<Response>()
+    whenAsked('GET /find', () => answer.promise)
+    show('/find?words=fade')
+    expect(await screen.findByText('One moment …')).toBeTruthy()
+    answer.come(problem(500, { detail: 'The server stumbled.', remedy: 'Try again.' }))
+    expect((await screen.findByRole('alert')).textContent).toContain('The server stumbled.')
+    expect(screen.queryByText(/Nothing is called/)).toBeNull()
+  })
+
+  it('is one entry of the history for a word, and Back brings the word before', async () => {
+    whenAsked('GET /find', NOTHING)
+    const { router } = show('/find?words=fade')
+    await userEvent.clear(field())
+    await userEvent.type(field(), 'lift')
+    await router.navigate(-1)
+    await waitFor(() => {
+      expect(field().value).toBe('')
+    })
+    await router.navigate(-1)
+    await waitFor(() => {
+      expect(field().value).toBe('fade')
+    })
+  })
+
+  it('is narrowed in the address, and wide again with one click', async () => {
+    whenAsked('GET /find', FADE)
+    const { address } = show('/find?words=fade')
+    await screen.findByRole('option', { name: 'Faderloft' })
+    await userEvent.selectOptions(screen.getByLabelText('Application'), 'faderloft')
+    await userEvent.selectOptions(screen.getByLabelText('Kind'), 'unbound')
+    expect(address()).toBe('/find?words=fade&application=faderloft&only=unbound')
+    await waitFor(() => {
+      expect(askedFor('GET /find').at(-1)?.query.get('only')).toBe('unbound')
+    })
+    await userEvent.click(screen.getByRole('button', { name: 'all again' }))
+    expect(address()).toBe('/find?words=fade')
+  })
+})
+
+describe('words that spell a chord', () => {
+  it('can be looked up as one', async () => {
+    whenAsked('GET /find', { ...NOTHING, chord: chordOf('Shift+KeyV') })
+    const { address } = show('/find?words=shift v')
+    await userEvent.click(await screen.findByRole('button', { name: 'who gets Shift+KeyV?' }))
+    expect(address()).toBe('/find?chord=Shift%2BKeyV')
+    expect(field().value).toBe('')
+  })
+
+  it('that nearly do are told where they stop', async () => {
+    whenAsked('GET /find', { ...NOTHING, chord_problem: '"Hyper" is no modifier.' })
+    show('/find?words=hyper v')
+    expect((await screen.findByRole('alert')).textContent).toBe('"Hyper" is no modifier.')
+  })
+})
+
+describe('a chord that is pressed', () => {
+  it('takes the place of the words, as an entry that one can go back from', async () => {
+    whenAsked('GET /find', FADE)
+    whenAsked('GET /spelled-chord', () => json({}))
+    const { router, address } = show('/find?words=fade')
+    await screen.findByRole('row', { name: /Fade out/ })
+    fireEvent.keyDown(window, { code: 'F9' })
+    fireEvent.keyDown(window, { code: 'KeyM', shiftKey: true })
+    await waitFor(() => {
+      expect(address()).toBe('/find?layer=Shift&chord=Shift%2BKeyM')
+    })
+    expect(field().value).toBe('')
+    await router.navigate(-1)
+    await waitFor(() => {
+      expect(field().value).toBe('fade')
+    })
+  })
+})
+
+describe('a house without applications', () => {
+  it('says where they come from', async () => {
+    show()
+    expect(await screen.findByText('No application is known yet.')).toBeTruthy()
+  })
+})
