@@ -17,7 +17,10 @@ const difference = (command: string, context: string): Schema['CommandDifference
   after: [binding('F6', command, context)],
 })
 
-function show(differences: Schema['CommandDifference'][], { at = '', against = 'the last save', id = 7 } = {}) {
+function show(
+  differences: Schema['CommandDifference'][],
+  { at = '', against = 'the last save', id = 7 }: { at?: string; against?: string; id?: number | null } = {},
+) {
   whenAsked('GET /applications/cutloom/keymap', { ...MINE, id })
   whenAsked('GET /keymaps', {
     kit: 'Kit',
