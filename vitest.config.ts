@@ -4,5 +4,5 @@ import { defineConfig } from 'vitest/config'
 /** The page's logic, in a simulated browser; the real interface is tested with a real one (playwright.config.ts). */
 export default defineConfig({
   plugins: [react()],
-  test: { environment: 'jsdom', setupFiles: 'web/testing/setup.ts', include: ['web/**/*.test.{ts,tsx}'], restoreMocks: true },
+  test: { environment: 'jsdom', setupFiles: 'web/tests/setup.ts', include: ['web/**/*.test.{ts,tsx}'], restoreMocks: true },
 })

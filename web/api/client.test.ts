@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest'
-import { asked, problem, whenAsked } from '../testing/server'
+import { asked, problem, whenAsked } from '../tests/server'
 import { answer, api, ProblemError, upload } from './client'
 
 async function refusal(asking: Promise<unknown>): Promise<ProblemError> {

@@ -1,9 +1,9 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { later } from '../testing/later'
-import { renderAt } from '../testing/page'
-import { askedFor, json, problem, whenAsked } from '../testing/server'
+import { later } from '../tests/later'
+import { renderAt } from '../tests/page'
+import { askedFor, json, problem, whenAsked } from '../tests/server'
 import { ChangeButton } from './ChangeButton'
 import { ChangeProvider } from './ChangeProvider'
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { act, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import { renderAt } from '../testing/page'
+import { renderAt } from '../tests/page'
 import { Asking } from './Asking'
 import { AskedSelect } from './AskedSelect'
 import { Empty } from './Empty'

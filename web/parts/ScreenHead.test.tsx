@@ -1,6 +1,6 @@
 import { act, fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
-import { renderAt } from '../testing/page'
+import { renderAt } from '../tests/page'
 import { ScreenHead, ScreenHeading } from './ScreenHead'
 import { useAddress } from './useAddress'
 

@@ -1,7 +1,7 @@
 import { act, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { renderAt } from '../testing/page'
+import { renderAt } from '../tests/page'
 import { useAddress, withValues } from './useAddress'
 
 function View() {

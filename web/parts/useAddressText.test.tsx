@@ -1,7 +1,7 @@
 import { act, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { renderAt } from '../testing/page'
+import { renderAt } from '../tests/page'
 import { useAddressText } from './useAddressText'
 
 function Search({ isTyped = true }: { isTyped?: boolean }) {

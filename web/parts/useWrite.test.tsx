@@ -1,7 +1,7 @@
 import { act, screen, waitFor } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import { later } from '../testing/later'
-import { renderAt } from '../testing/page'
+import { later } from '../tests/later'
+import { renderAt } from '../tests/page'
 import { useWrite } from './useWrite'
 
 interface Props {

@@ -8,6 +8,6 @@ namespace Zebrafinch\Core\Reach;
 enum ReservedBy: string
 {
     case System = 'system';
-    /** Kept only from pages in a browser; other applications get it. */
+    /** Withheld from pages in a browser alone; other applications get it. */
     case Browser = 'browser';
 }

@@ -2,8 +2,8 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
-import { renderAt } from '../../testing/page'
-import { asked, askedFor, problem, whenAsked } from '../../testing/server'
+import { renderAt } from '../../tests/page'
+import { asked, askedFor, problem, whenAsked } from '../../tests/server'
 import { OwnKeymaps } from './OwnKeymaps'
 
 const DESK: Schema['KeymapBrief'] = {

@@ -2,9 +2,9 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
-import { renderAt } from '../../testing/page'
-import { APPLICATIONS, binding, chordOf, NO_CONSEQUENCES } from '../../testing/samples'
-import { askedFor, problem, whenAsked } from '../../testing/server'
+import { renderAt } from '../../tests/page'
+import { APPLICATIONS, binding, chordOf, NO_CONSEQUENCES } from '../../tests/samples'
+import { askedFor, problem, whenAsked } from '../../tests/server'
 import { ClashScreen } from './ClashScreen'
 
 const DOUBLE: Schema['Clash'] = {

@@ -2,9 +2,9 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
-import { renderAt } from '../../testing/page'
-import { APPLICATIONS, chordOf, CUTLOOM, FADERLOFT } from '../../testing/samples'
-import { askedFor, json, whenAsked } from '../../testing/server'
+import { renderAt } from '../../tests/page'
+import { APPLICATIONS, chordOf, CUTLOOM, FADERLOFT } from '../../tests/samples'
+import { askedFor, json, whenAsked } from '../../tests/server'
 import { Harmonise } from './Harmonise'
 
 const REQUEST: Schema['HarmoniseRequest'] = {

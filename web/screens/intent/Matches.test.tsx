@@ -2,9 +2,9 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
-import { renderAt } from '../../testing/page'
-import { APPLICATIONS, CUTLOOM } from '../../testing/samples'
-import { askedFor, whenAsked } from '../../testing/server'
+import { renderAt } from '../../tests/page'
+import { APPLICATIONS, CUTLOOM } from '../../tests/samples'
+import { askedFor, whenAsked } from '../../tests/server'
 import { Matches } from './Matches'
 
 const PROPOSAL: Schema['MatchProposal'] = {

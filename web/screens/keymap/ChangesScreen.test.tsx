@@ -2,9 +2,9 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
-import { renderAt } from '../../testing/page'
-import { binding, CUTLOOM } from '../../testing/samples'
-import { askedFor, problem, whenAsked } from '../../testing/server'
+import { renderAt } from '../../tests/page'
+import { binding, CUTLOOM } from '../../tests/samples'
+import { askedFor, problem, whenAsked } from '../../tests/server'
 import { ChangesScreen } from './ChangesScreen'
 
 const MINE = { id: 7, version: 3, name: 'Mine', application: CUTLOOM }

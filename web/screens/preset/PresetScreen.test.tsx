@@ -1,8 +1,8 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { renderAt } from '../../testing/page'
-import { askedFor, problem, whenAsked } from '../../testing/server'
+import { renderAt } from '../../tests/page'
+import { askedFor, problem, whenAsked } from '../../tests/server'
 import { PresetScreen } from './PresetScreen'
 
 const RELEASE = {

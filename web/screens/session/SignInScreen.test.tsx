@@ -1,9 +1,9 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { later } from '../../testing/later'
-import { renderAt } from '../../testing/page'
-import { askedFor, json, problem, whenAsked } from '../../testing/server'
+import { later } from '../../tests/later'
+import { renderAt } from '../../tests/page'
+import { askedFor, json, problem, whenAsked } from '../../tests/server'
 import { SignInScreen } from './SignInScreen'
 
 const SESSION = { person: { name: 'picture editor', role: 'editor', may_hand_over: true }, most_file_bytes: 8 }

@@ -2,9 +2,9 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
-import { later } from '../../testing/later'
-import { renderAt } from '../../testing/page'
-import { askedFor, json, problem, whenAsked } from '../../testing/server'
+import { later } from '../../tests/later'
+import { renderAt } from '../../tests/page'
+import { askedFor, json, problem, whenAsked } from '../../tests/server'
 import { SuiteScreen } from './SuiteScreen'
 
 const AVOCET: Schema['Suite'] = {

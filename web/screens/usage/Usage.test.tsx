@@ -2,9 +2,9 @@ import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
-import { renderAt } from '../../testing/page'
-import { chordOf, CUTLOOM } from '../../testing/samples'
-import { askedFor, problem, whenAsked } from '../../testing/server'
+import { renderAt } from '../../tests/page'
+import { chordOf, CUTLOOM } from '../../tests/samples'
+import { askedFor, problem, whenAsked } from '../../tests/server'
 import { Usage } from './Usage'
 
 const used = (command: string, byKey: number, byMouse: number, chord: string | null = 'KeyX'): Schema['UsedCommand'] => ({
