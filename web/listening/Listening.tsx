@@ -25,7 +25,7 @@ const NONE_HELD: string[] = []
 
 const ListeningContext = createContext<Listening | null>(null)
 
-/** Takes chords from the page while it is on; the place that is shown says what for. */
+/** Takes chords from the page while it is on; the screen that is shown says what for. */
 export function ListeningProvider({ children }: { children: ReactNode }) {
   const [isListening, setListening] = useState(false)
   const [held, hold] = useState(NONE_HELD)
@@ -94,9 +94,9 @@ export function useListening(): Listening {
 }
 
 /**
- * Tells that chords pressed while listening are for this place, as long as it is shown.
+ * Tells that chords pressed while listening are for this screen, as long as it is shown.
  *
- * @param purpose null while the place cannot take any yet
+ * @param purpose null while the screen cannot take any yet
  */
 export function useChords(purpose: string | null, onChord: (chord: string) => void, once = false): void {
   const { register } = useListening()

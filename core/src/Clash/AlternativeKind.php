@@ -8,7 +8,7 @@ enum AlternativeKind
 {
     /** Another chord. */
     case Move;
-    /** The same chord in fewer places. */
+    /** The same chord in fewer contexts. */
     case Narrow;
     /** The same chord tapped instead of held, or the other way round. */
     case Gesture;

@@ -52,7 +52,7 @@ final readonly class Alternatives
         return $moves;
     }
 
-    /** Bound for more places than those in which the command does something. */
+    /** Bound for more contexts than those in which the command does something. */
     private function narrowed(Binding $binding, LoadedKeymap $keymap): ?Alternative
     {
         $contexts = $keymap->application->contexts;

@@ -82,7 +82,7 @@ final readonly class KeyFileWriter
     }
 
     /**
-     * @param  list<TextEdit>  $edits  from the last to the first they leave each other's places alone; what is inserted where something
+     * @param  list<TextEdit>  $edits  from the last to the first they leave each other's offsets alone; what is inserted where something
      *     goes comes after it
      */
     private function apply(string $bytes, array $edits): string

@@ -30,7 +30,7 @@ final class InvalidBoardData extends Refusal
 
     public static function noKeys(string $id): self
     {
-        return new self("The board {$id} has no keys.", 'List its keys with their places.');
+        return new self("The board {$id} has no keys.", 'List its keys with their positions.');
     }
 
     public function kind(): string

@@ -133,7 +133,7 @@ final class Bindings implements Countable, IteratorAggregate
         return new self(array_values($list));
     }
 
-    /** Puts a binding in the place of the first line that says what $old says. */
+    /** Puts a binding where the first line stands that says what $old says. */
     public function replaced(Binding $old, Binding $new): self
     {
         $at = array_search($old->id(), $this->ids(), true);

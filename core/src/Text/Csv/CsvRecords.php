@@ -16,7 +16,7 @@ final readonly class CsvRecords
      * @return iterable<int, array{
      *     list<array{string, Span}>,
      *     Span,
-     * }> by the line each begins in: the decoded fields with their places, quotes included, and the place of the record with its end
+     * }> by the line each begins in: the decoded fields with their spans, quotes included, and the span of the record with its end
      *
      * @throws MalformedText for a quoted field that is not closed, or that goes on behind its closing quote
      */

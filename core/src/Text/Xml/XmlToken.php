@@ -6,11 +6,11 @@ namespace Zebrafinch\Core\Text\Xml;
 
 use Zebrafinch\Core\Text\Span;
 
-/** A tag of an XML text, with the place of each of its attributes' values. */
+/** A tag of an XML text, with the span of each of its attributes' values. */
 final readonly class XmlToken
 {
     /**
-     * @param  array<string, array{value: string, at: Span}>  $attributes  decoded values; the place is that of the text between the quotes
+     * @param  array<string, array{value: string, at: Span}>  $attributes  decoded values; the span is that of the text between the quotes
      */
     public function __construct(
         public XmlTokenKind $kind,
