@@ -30,6 +30,7 @@ test('a command is remapped with the keyboard alone', async ({ page }) => {
   await page.keyboard.press('F9')
   await page.keyboard.press('Alt+g')
   await expect(page.getByText('Listening.')).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Use Alt+G instead of E' })).toBeVisible()
   await tabTo(page, /^Use Alt\+G instead of E$/)
   await page.keyboard.press('Enter')
 
