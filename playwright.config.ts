@@ -7,7 +7,7 @@ export default defineConfig({
   // The tests share one demo world, as people do.
   workers: 1,
   // Generous, for machines that are busy with other things.
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 20_000 },
   reporter: 'list',
   use: {
