@@ -21,7 +21,7 @@ export function Answers({ words, found }: Props) {
   if (answers.length === 0) {
     return (
       <Empty>
-        <strong>Nothing is called “{words}”.</strong> Try one word less, or what another trade calls it: split, razor and cut find the same
+        <strong>Nothing is called “{words}”.</strong> Try one word less, or what another trade says: split, razor and cut find the same
         commands.
       </Empty>
     )

@@ -79,7 +79,7 @@ export function HarmonisedKit({ harmonisation, result, isSending, onSearch, onAp
         </a>
       </p>
       {harmonisation.state === 'applied' && (
-        <p className="said" role="status">
+        <p role="status">
           <strong>Done.</strong> All keymaps of the kit have these chords now.{' '}
           <button type="button" className="plain" disabled={isSending} onClick={onUndo}>
             Undo it in all of them
@@ -87,7 +87,7 @@ export function HarmonisedKit({ harmonisation, result, isSending, onSearch, onAp
         </p>
       )}
       {harmonisation.state === 'undone' && (
-        <p className="said" role="status">
+        <p role="status">
           <strong>Undone.</strong> All keymaps are as they were.
         </p>
       )}
@@ -149,17 +149,14 @@ export function HarmonisedKit({ harmonisation, result, isSending, onSearch, onAp
   )
 }
 
-function LineRow({
-  line,
-  verdict,
-  isOpen,
-  onSay,
-}: {
+interface LineProps {
   line: Line
   verdict: Verdict | undefined
   isOpen: boolean
   onSay: (verdict: Verdict | undefined) => void
-}) {
+}
+
+function LineRow({ line, verdict, isOpen, onSay }: LineProps) {
   const next = line.runner_up
   return (
     <tr data-verdict={verdict ?? 'open'}>

@@ -15,9 +15,4 @@ enum Ending: string
     case Displaces = 'displaces';
     case OutOfReach = 'out-of-reach';
     case Reserved = 'reserved';
-
-    public function canBeCarried(): bool
-    {
-        return in_array($this, [self::Carried, self::Differs, self::Displaces], true);
-    }
 }
