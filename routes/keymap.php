@@ -6,6 +6,7 @@ use App\Models\Keymap;
 use Illuminate\Support\Facades\Route;
 
 Route::get('keymaps', [KeymapController::class, 'index'])->can('viewAny', Keymap::class);
+Route::get('refused-keymaps', [KeymapController::class, 'refused'])->can('viewAny', Keymap::class);
 Route::get('applications/{application}/keymap', [KeymapController::class, 'current'])->can('viewAny', Keymap::class);
 Route::post('applications/{application}/keymaps', [KeymapController::class, 'store'])->can('create', Keymap::class);
 Route::post('applications/{application}/use-factory', [KeymapController::class, 'useFactory'])->can('create', Keymap::class);

@@ -8,6 +8,7 @@ use App\Keymap\KeymapEditor;
 use App\Keymap\KeymapShelf;
 use App\Keymap\KeymapStarter;
 use App\Keymap\StaleKeymap;
+use App\Keymap\WriteTerms;
 use App\Library\Library;
 use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
@@ -68,7 +69,7 @@ final readonly class ApplyToKit
         $keymap =
             $inUse === null
                 ? $this->starter->fromFactory($user, $this->library->application($application), $name, self::TITLE, $change)
-                : $this->editor->change($inUse, $user, $at['version'], self::TITLE, $change);
+                : $this->editor->change($inUse, $user, self::TITLE, $change, WriteTerms::whatever($at['version']));
 
         return [
             'application' => $application,
@@ -105,7 +106,7 @@ final readonly class ApplyToKit
         if ($done['is_new']) {
             $this->shelf->delete($keymap);
         } else {
-            $this->editor->undo($keymap, $done['version']);
+            $this->editor->undo($keymap, WriteTerms::whatever($done['version']));
         }
     }
 }

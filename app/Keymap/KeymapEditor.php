@@ -4,112 +4,167 @@ declare(strict_types=1);
 
 namespace App\Keymap;
 
+use App\Clash\AcceptedClashes;
+use App\Library\Library;
+use App\Models\Edit;
+use App\Models\EditKind;
 use App\Models\Keymap;
 use App\Models\User;
+use App\Resources\Shapes;
 use Illuminate\Support\Facades\DB;
+use Zebrafinch\Core\Clash\Consequences;
+use Zebrafinch\Core\Clash\Docket;
+use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\Overlay;
+use Zebrafinch\Core\Keymap\History;
 
-/** Writes to a keymap: each write names the version it was made on, and one made on an older version is refused. */
+/**
+ * The one place where changes of a keymap are stored. Each write names the version it was decided on; one decided on an older version is
+ * refused, and so is one from which a fault would come, or any clash where it is a way back, until somebody has said that it is known.
+ */
 final readonly class KeymapEditor
 {
-    /**
-     * @param  bool  $onTop  whether to make the change on whatever the keymap is now, if nothing stands against it
-     *
-     * @throws StaleKeymap
-     */
-    public function change(Keymap $keymap, User $user, int $version, string $title, Change $change, bool $onTop = false): Keymap
+    public function __construct(
+        private Library $library,
+        private KitReader $kit,
+        private Docket $docket,
+        private AcceptedClashes $accepted,
+        private Followers $followers,
+    ) {
+    }
+
+    /** @throws StaleKeymap|DoesNotFit|RaisesClash|\Zebrafinch\Core\Keyboard\UnreadableChord */
+    public function change(Keymap $keymap, User $user, string $title, Change $change, WriteTerms $terms): Keymap
     {
-        return DB::transaction(function () use ($keymap, $user, $version, $title, $change, $onTop): Keymap {
+        return DB::transaction(function () use ($keymap, $user, $title, $change, $terms): Keymap {
             $locked = $this->lock($keymap);
             $conflicts = $change->conflictsWith($locked->bindings);
-            if (($locked->version !== $version && ! $onTop) || $conflicts !== []) {
-                throw StaleKeymap::at($locked, $version, $conflicts);
+            if ($locked->version !== $terms->version) {
+                throw StaleKeymap::at($locked, $terms->version, $conflicts, $this->together($locked, $change, $conflicts, $terms->seat));
             }
-            $locked->edits()->where('undone', true)->delete();
-            $this->write($locked, $change);
-            $locked
-                ->edits()
-                ->create([
-                    'user_id' => $user->id,
-                    'title' => $title,
-                    'change' => $change,
-                    'version' => $locked->version,
-                    'undone' => false,
-                ]);
+            if ($conflicts !== []) {
+                throw DoesNotFit::on($this->library->application($locked->application), $locked->bindings, $conflicts[0]);
+            }
+            $this->write($locked, $this->followers->historyOf($locked)->with($change)->bindings(), $terms);
+            $locked->ownEdits()->where('undone', true)->delete();
+            $locked->edits()->create([
+                'user_id' => $user->id,
+                'title' => $title,
+                'change' => $change,
+                'version' => $locked->version,
+                'undone' => false,
+                'kind' => EditKind::Own,
+            ]);
+            $this->followers->lead($locked, $title);
 
             return $locked;
         });
     }
 
-    /** @throws StaleKeymap|NothingToUndo */
-    public function undo(Keymap $keymap, int $version): Keymap
+    /** @throws StaleKeymap|NothingToUndo|RaisesClash */
+    public function undo(Keymap $keymap, WriteTerms $terms): Keymap
     {
-        return DB::transaction(function () use ($keymap, $version): Keymap {
-            $locked = $this->lockAt($keymap, $version);
+        return DB::transaction(function () use ($keymap, $terms): Keymap {
+            $locked = $this->lockAt($keymap, $terms);
             $edit = $locked->lastDone() ?? throw NothingToUndo::undo();
-            $this->write($locked, $edit->change->inverse());
-            $edit->update(['undone' => true]);
 
-            return $locked;
+            return $this->turn($locked, $edit, true, $this->followers->historyOf($locked)->undone(), $terms);
         });
     }
 
-    /** @throws StaleKeymap|NothingToUndo */
-    public function redo(Keymap $keymap, int $version): Keymap
+    /** @throws StaleKeymap|NothingToUndo|RaisesClash */
+    public function redo(Keymap $keymap, WriteTerms $terms): Keymap
     {
-        return DB::transaction(function () use ($keymap, $version): Keymap {
-            $locked = $this->lockAt($keymap, $version);
+        return DB::transaction(function () use ($keymap, $terms): Keymap {
+            $locked = $this->lockAt($keymap, $terms);
             $edit = $locked->firstUndone() ?? throw NothingToUndo::redo();
-            $this->write($locked, $edit->change);
-            $edit->update(['undone' => false]);
 
-            return $locked;
+            return $this->turn($locked, $edit, false, $this->followers->historyOf($locked)->redone(), $terms);
         });
     }
 
     /**
-     * The point that one can go back to.
+     * The point that one can go back to. What the followed keymap brought until then is known.
      *
      * @throws StaleKeymap
      */
-    public function save(Keymap $keymap, int $version): Keymap
+    public function save(Keymap $keymap, WriteTerms $terms): Keymap
     {
-        return DB::transaction(function () use ($keymap, $version): Keymap {
-            $locked = $this->lockAt($keymap, $version);
+        return DB::transaction(function () use ($keymap, $terms): Keymap {
+            $locked = $this->lockAt($keymap, $terms);
             $locked->update(['saved_bindings' => $locked->bindings, 'saved_at' => now()]);
+            $locked
+                ->edits()
+                ->where('kind', EditKind::Followed)
+                ->update(['notice' => null]);
 
             return $locked;
         });
     }
 
-    private function write(Keymap $keymap, Change $change): void
+    private function turn(Keymap $locked, Edit $edit, bool $undone, History $to, WriteTerms $terms): Keymap
     {
-        $bindings = $change->applyTo($keymap->bindings);
-        $parent = $keymap->parent_id === null ? null : Keymap::query()->findOrFail($keymap->parent_id);
-        $keymap->update([
-            'bindings' => $bindings,
-            'overlay' => $parent === null ? null : Overlay::between($parent->bindings, $bindings),
-            'version' => $keymap->version + 1,
-        ]);
-        $this->leadFollowers($keymap);
+        $this->write($locked, $to->bindings(), $terms);
+        $edit->update(['undone' => $undone]);
+        $this->followers->lead($locked, ($undone ? 'Undone: ' : 'Made again: ').$edit->title);
+
+        return $locked;
     }
 
-    /** Keymaps that follow this one get its new bindings under their own differences. */
-    private function leadFollowers(Keymap $keymap): void
+    /** @throws RaisesClash|\Zebrafinch\Core\Keyboard\UnreadableChord */
+    private function write(Keymap $keymap, Bindings $bindings, WriteTerms $terms): void
     {
-        foreach ($keymap->followers()->lockForUpdate()->get() as $follower) {
-            $bindings = $follower->overlay?->over($keymap->bindings) ?? $keymap->bindings;
-            $follower->update(['bindings' => $bindings, 'version' => $follower->version + 1]);
-            $this->leadFollowers($follower);
+        $change = Change::between($keymap->bindings, $bindings);
+        $application = $this->library->application($keymap->application);
+        $dialect = $this->library->dialect($application);
+        foreach ($change->added as $binding) {
+            $application->contexts->get($binding->context);
+            $dialect->spell($binding);
         }
+        if ($terms->seat !== null) {
+            $consequences = $this->consequences($keymap, $change, $terms->seat);
+            if ($consequences->raisesFault() || ($terms->isWayBack && $consequences->raised !== [])) {
+                throw RaisesClash::in($this->loaded($keymap, $terms->seat), $consequences);
+            }
+        }
+        $keymap->update(['bindings' => $bindings, 'version' => $keymap->version + 1]);
     }
 
-    private function lockAt(Keymap $keymap, int $version): Keymap
+    /**
+     * What would come of a change on a keymap that it was not decided on.
+     *
+     * @param  list<Binding>  $conflicts
+     * @return array<string, mixed>|null null where it does not fit at all
+     */
+    private function together(Keymap $keymap, Change $change, array $conflicts, ?Seat $seat): ?array
+    {
+        return $seat === null || $conflicts !== []
+            ? null
+            : (new Shapes($this->library->application($keymap->application), $seat))->consequences(
+                $this->consequences($keymap, $change, $seat),
+            );
+    }
+
+    private function consequences(Keymap $keymap, Change $change, Seat $seat): Consequences
+    {
+        $accepted = $this->accepted->all($keymap->kit->user, $keymap->application);
+
+        return Consequences::of($this->loaded($keymap, $seat), $change, $this->docket->ignoring($accepted));
+    }
+
+    private function loaded(Keymap $keymap, Seat $seat): LoadedKeymap
+    {
+        return $this->kit->with($keymap)->at($seat);
+    }
+
+    private function lockAt(Keymap $keymap, WriteTerms $terms): Keymap
     {
         $locked = $this->lock($keymap);
-        if ($locked->version !== $version) {
-            throw StaleKeymap::at($locked, $version, []);
+        if ($locked->version !== $terms->version) {
+            throw StaleKeymap::at($locked, $terms->version, []);
         }
 
         return $locked;
@@ -117,6 +172,6 @@ final readonly class KeymapEditor
 
     private function lock(Keymap $keymap): Keymap
     {
-        return Keymap::query()->lockForUpdate()->findOrFail($keymap->id);
+        return Keymap::query()->with('kit.user')->lockForUpdate()->findOrFail($keymap->id);
     }
 }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Keymap;
 
 use App\Models\Keymap;
+use App\Models\Kit;
 use Illuminate\Support\Facades\DB;
 
 /** Names, tags, deleting and restoring: everything about a keymap that is not its bindings. */
 final readonly class KeymapShelf
 {
+    public function __construct(private Followers $followers)
+    {
+    }
+
     /**
      * @param  list<string>|null  $tags  null to leave them
      *
@@ -19,6 +24,7 @@ final readonly class KeymapShelf
     {
         DB::transaction(function () use ($keymap, $name, $tags): void {
             if ($name !== null && $name !== $keymap->name) {
+                Kit::lock($keymap->kit_id);
                 $this->requireFreeName($keymap, $name);
             }
             $keymap->update(
@@ -30,11 +36,11 @@ final readonly class KeymapShelf
         });
     }
 
-    /** Can be restored. Keymaps that followed it keep their bindings and follow nothing. */
+    /** Can be restored for {@see Keymap::DAYS_TO_RESTORE} days. Keymaps that followed it keep their bindings and follow nothing. */
     public function delete(Keymap $keymap): void
     {
         DB::transaction(function () use ($keymap): void {
-            $keymap->followers()->update(['parent_id' => null, 'overlay' => null]);
+            $keymap->followers()->update(['parent_id' => null]);
             $keymap->update(['in_use' => false]);
             $keymap->delete();
         });
@@ -44,8 +50,10 @@ final readonly class KeymapShelf
     public function restore(Keymap $keymap): void
     {
         DB::transaction(function () use ($keymap): void {
+            Kit::lock($keymap->kit_id);
             $this->requireFreeName($keymap, $keymap->name);
             $keymap->restore();
+            $this->followers->catchUp($keymap);
         });
     }
 

@@ -6,14 +6,15 @@ namespace App\Keymap;
 
 use App\Library\Library;
 use App\Models\Keymap;
+use App\Models\Kit;
+use App\Models\ReleaseFile;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\Overlay;
 
-/** Makes keymaps: from the factory one, or from a key file that was brought in. */
+/** Makes keymaps: from the factory one, from another, from a release, or from a key file that was brought in. */
 final readonly class KeymapStarter
 {
     public function __construct(private Library $library, private KeymapEditor $editor)
@@ -23,19 +24,27 @@ final readonly class KeymapStarter
     /**
      * A named copy of the factory keymap, and its first change, if there is one. The copy is in use from then on.
      *
-     * @throws NameTaken
+     * @param  WriteTerms|null  $terms  for the change; null where nothing of it is in question
+     *
+     * @throws NameTaken|RaisesClash
      */
-    public function fromFactory(User $user, Application $application, string $name, ?string $title = null, ?Change $change = null): Keymap
-    {
-        return $this->start(
-            $user,
-            $application,
-            $name,
-            $this->library->factoryBytes($application),
-            $this->library->factoryBindings($application),
-            $title,
-            $change,
-        );
+    public function fromFactory(
+        User $user,
+        Application $application,
+        string $name,
+        ?string $title = null,
+        ?Change $change = null,
+        ?WriteTerms $terms = null,
+    ): Keymap {
+        return DB::transaction(function () use ($user, $application, $name, $title, $change, $terms): Keymap {
+            $bytes = $this->library->factoryBytes($application);
+            $keymap = $this->start($user, $application, $name, $bytes, $this->library->factoryBindings($application));
+            $this->use($keymap);
+
+            return $change === null
+                ? $keymap
+                : $this->editor->change($keymap, $user, $title ?? 'First change', $change, $terms ?? WriteTerms::whatever(1));
+        });
     }
 
     /**
@@ -45,18 +54,41 @@ final readonly class KeymapStarter
      */
     public function fromKeyFile(User $user, Application $application, string $name, string $bytes): Keymap
     {
-        return $this->start(
-            $user,
-            $application,
-            $name,
-            $bytes,
-            $this->library->dialect($application)->read($bytes, $application)->bindings(),
-        );
+        return DB::transaction(function () use ($user, $application, $name, $bytes): Keymap {
+            $bindings = $this->library->dialect($application)->read($bytes, $application)->bindings();
+            $keymap = $this->start($user, $application, $name, $bytes, $bindings);
+            $this->use($keymap);
+
+            return $keymap;
+        });
+    }
+
+    /**
+     * What one of the files of a release says; it is not in use until somebody says so.
+     *
+     * @throws NameTaken
+     */
+    public function fromRelease(User $user, Application $application, string $name, ReleaseFile $file): Keymap
+    {
+        $bindings = $this->library->dialect($application)->read($file->bytes, $application)->bindings();
+
+        return DB::transaction(fn (): Keymap => $this->start($user, $application, $name, $file->bytes, $bindings));
+    }
+
+    /**
+     * A keymap that begins where another is now, with no history of its own; it is not in use until somebody says so.
+     *
+     * @throws NameTaken
+     */
+    public function copyOf(User $user, Application $application, string $name, Keymap $keymap): Keymap
+    {
+        return DB::transaction(fn (): Keymap => $this->start($user, $application, $name, $keymap->source, $keymap->bindings));
     }
 
     public function use(Keymap $keymap): void
     {
         DB::transaction(function () use ($keymap): void {
+            Kit::lock($keymap->kit_id);
             Keymap::query()
                 ->where('kit_id', $keymap->kit_id)
                 ->where('application', $keymap->application)
@@ -77,44 +109,28 @@ final readonly class KeymapStarter
 
     /**
      * A keymap that follows the one in use, with some of its own. A variant of the factory keymap has nothing to follow, since that
-     * one never changes.
+     * one never changes. It is for elsewhere, so what is in use here stays in use.
      *
      * @throws NameTaken
      */
     public function variant(User $user, CurrentKeymap $current, string $name, Change $change): Keymap
     {
-        if ($current->own === null) {
-            return $this->fromFactory($user, $current->application, $name, 'For the road', $change);
-        }
-
         return DB::transaction(function () use ($user, $current, $name, $change): Keymap {
-            $parent = Keymap::query()->lockForUpdate()->findOrFail($current->own->id);
-            $this->requireFreeName($user, $current->application, $name);
-            $bindings = $change->applyTo($parent->bindings);
-            $variant = $user->kit->keymaps()->create([
-                'application' => $parent->application,
-                'name' => $name,
-                'in_use' => false,
-                'version' => 1,
-                'source' => $parent->source,
-                'bindings' => $bindings,
-                'parent_id' => $parent->id,
-                'overlay' => Overlay::between($parent->bindings, $bindings),
-                'saved_bindings' => $bindings,
-                'saved_at' => now(),
-            ]);
-            $this->use($variant);
+            $application = $current->application;
+            $parent = $current->own === null ? null : Keymap::query()->lockForUpdate()->findOrFail($current->own->id);
+            $variant = $this->start(
+                $user,
+                $application,
+                $name,
+                $parent->source ?? $this->library->factoryBytes($application),
+                $parent->bindings ?? $current->bindings,
+                $parent,
+            );
+            $this->editor->change($variant, $user, 'For the road', $change, WriteTerms::whatever(1));
+            $variant->refresh()->update(['saved_bindings' => $variant->bindings, 'saved_at' => now()]);
 
             return $variant;
         });
-    }
-
-    /** @throws NameTaken */
-    private function requireFreeName(User $user, Application $application, string $name): void
-    {
-        if ($user->kit->keymaps()->where('application', $application->id)->where('name', $name)->exists()) {
-            throw NameTaken::by($name, $application->name);
-        }
     }
 
     private function start(
@@ -123,24 +139,24 @@ final readonly class KeymapStarter
         string $name,
         string $bytes,
         Bindings $bindings,
-        ?string $title = null,
-        ?Change $change = null,
+        ?Keymap $parent = null,
     ): Keymap {
-        return DB::transaction(function () use ($user, $application, $name, $bytes, $bindings, $title, $change): Keymap {
-            $this->requireFreeName($user, $application, $name);
-            $keymap = $user->kit->keymaps()->create([
-                'application' => $application->id,
-                'name' => $name,
-                'in_use' => false,
-                'version' => 1,
-                'source' => $bytes,
-                'bindings' => $bindings,
-                'saved_bindings' => $bindings,
-                'saved_at' => now(),
-            ]);
-            $this->use($keymap);
+        Kit::lock($user->kit->id);
+        if ($user->kit->keymaps()->where('application', $application->id)->where('name', $name)->exists()) {
+            throw NameTaken::by($name, $application->name);
+        }
 
-            return $change === null ? $keymap : $this->editor->change($keymap, $user, 1, $title ?? 'First change', $change);
-        });
+        return $user->kit->keymaps()->create([
+            'application' => $application->id,
+            'name' => $name,
+            'in_use' => false,
+            'version' => 1,
+            'source' => $bytes,
+            'base' => $bindings,
+            'bindings' => $bindings,
+            'parent_id' => $parent?->id,
+            'saved_bindings' => $bindings,
+            'saved_at' => now(),
+        ]);
     }
 }

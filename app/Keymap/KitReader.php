@@ -13,6 +13,7 @@ use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Keymap\FileOrder;
 use Zebrafinch\Core\Offer\Offers;
 
 /** Answers what a person's keymaps are now. */
@@ -50,6 +51,15 @@ final readonly class KitReader
         return $this->current($application, $user->kit->inUse($application->id), $desktop);
     }
 
+    /** A keymap as it would be in use, whether it is or not. */
+    public function with(Keymap $keymap): CurrentKeymap
+    {
+        $application = $this->library->application($keymap->application);
+        $desktop = $application->id === DesktopCatalogue::ID ? null : $this->desktop($keymap->kit->inUse(DesktopCatalogue::ID));
+
+        return $this->current($application, $keymap, $desktop);
+    }
+
     private function desktop(?Keymap $own): ?CurrentKeymap
     {
         return $own === null || $own->bindings->all() === []
@@ -59,7 +69,12 @@ final readonly class KitReader
 
     private function current(Application $application, ?Keymap $own, ?CurrentKeymap $desktop): CurrentKeymap
     {
-        return new CurrentKeymap($application, $own->bindings ?? $this->library->factoryBindings($application), $own, $desktop);
+        $bindings =
+            $own === null
+                ? $this->library->factoryBindings($application)
+                : $own->bindings->inOrderOf(fn (): FileOrder => $this->library->fileOrder($application, $own->source));
+
+        return new CurrentKeymap($application, $bindings, $own, $desktop);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Edit;
 use App\Models\Keymap;
 use App\Problems\HasExtension;
 use App\Problems\HasStatus;
+use App\Resources\Shapes;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Refusal;
 
@@ -22,8 +23,15 @@ final class StaleKeymap extends Refusal implements HasExtension, HasStatus
     /** @var list<Binding> */
     private array $conflicts = [];
 
-    /** @param  list<Binding>  $conflicts bindings of the refused change that stand against the keymap as it is now */
-    public static function at(Keymap $keymap, int $version, array $conflicts): self
+    /** @var array<string, mixed>|null */
+    private ?array $consequences = null;
+
+    /**
+     * @param  list<Binding>  $conflicts  bindings of the refused change that stand against the keymap as it is now
+     * @param  array<string, mixed>|null  $consequences  what would come of the change now, as {@see Shapes::consequences()} has it; null
+     *     where that was not looked at
+     */
+    public static function at(Keymap $keymap, int $version, array $conflicts, ?array $consequences = null): self
     {
         $error = new self(
             "The keymap \"{$keymap->name}\" was changed in the meantime, in another window or by an undo.",
@@ -36,6 +44,7 @@ final class StaleKeymap extends Refusal implements HasExtension, HasStatus
             $keymap->edits()->where('version', '>', $version)->get()->map(static fn (Edit $edit): string => $edit->title)->all(),
         );
         $error->conflicts = $conflicts;
+        $error->consequences = $consequences;
 
         return $error;
     }
@@ -57,6 +66,7 @@ final class StaleKeymap extends Refusal implements HasExtension, HasStatus
      *         since: list<string>,
      *         possible: bool,
      *         conflicts: list<array{chord: string, command: string, context: string, gesture: string}>,
+     *         consequences: array<string, mixed>|null,
      *     },
      * }
      */
@@ -68,6 +78,7 @@ final class StaleKeymap extends Refusal implements HasExtension, HasStatus
                 'since' => $this->since,
                 'possible' => $this->conflicts === [],
                 'conflicts' => array_map(static fn (Binding $one): array => $one->toData(), $this->conflicts),
+                'consequences' => $this->consequences,
             ],
         ];
     }

@@ -19,6 +19,7 @@ use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\FileOrder;
 use Zebrafinch\Core\Reach\ReservedChords;
 
 /** Hands the shipped data (catalogues/, boards/) to the core. One instance serves one process. */
@@ -45,6 +46,9 @@ final class Library
     private array $layouts = [];
 
     private ?ReservedChords $reserved = null;
+
+    /** @var array<string, FileOrder> those that were asked for, by application and the digest of the file */
+    private array $orders = [];
 
     public function __construct(
         private readonly string $root,
@@ -123,16 +127,26 @@ final class Library
     public function factoryBindings(Application $application): Bindings
     {
         if ($application->id === DesktopCatalogue::ID) {
-            return Bindings::of();
+            return Bindings::of()->inOrderOf(fn (): FileOrder => $this->fileOrder($application, $this->factoryBytes($application)));
         }
 
-        return Bindings::fromData(
+        $bindings = Bindings::fromData(
             $this->compiled->array(
                 "factory-{$application->id}",
                 [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json"],
                 fn (): array => $this->dialect($application)->read($this->factoryBytes($application), $application)->bindings()->toData(),
             ),
         );
+
+        return $bindings->inOrderOf(fn (): FileOrder => $this->fileOrder($application, $this->factoryBytes($application)));
+    }
+
+    /** @param  string  $bytes  a key file of the application */
+    public function fileOrder(Application $application, string $bytes): FileOrder
+    {
+        return $this->orders[$application->id.' '.hash('xxh128', $bytes)] ??= $this->dialect($application)
+            ->read($bytes, $application)
+            ->order();
     }
 
     private function factoryPath(Application $application): string
@@ -205,9 +219,7 @@ final class Library
     /** @return list<string> */
     private function names(string $pattern): array
     {
-        return array_values(
-            array_map(static fn (string $path): string => basename($path, '.json'), File::glob("{$this->root}/{$pattern}")),
-        );
+        return array_values(array_map(static fn (string $path): string => basename($path, '.json'), File::glob("{$this->root}/{$pattern}")));
     }
 
     private function decode(string $path): mixed

@@ -6,10 +6,18 @@ namespace App\Models;
 
 use App\Models\Casts\AsChange;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Keymap\Change;
 
 /**
  * One step of a keymap's history. Edits that were undone stay until a new edit is made over them.
+ *
+ * @phpstan-import-type BindingData from Change
+ *
+ * @phpstan-type Notice array{
+ *     conflicts: list<array{command: string, context: string, ours: list<BindingData>, theirs: list<BindingData>}>,
+ *     doubles: list<array{ours: BindingData, theirs: BindingData}>,
+ * }
  *
  * @property int $id
  * @property int $keymap_id
@@ -18,15 +26,18 @@ use Zebrafinch\Core\Keymap\Change;
  * @property Change $change
  * @property int $version
  * @property bool $undone
+ * @property EditKind $kind
+ * @property Notice|null $notice of a followed one: what came of it
+ * @property Carbon $created_at
  */
 final class Edit extends Model
 {
     /** @var list<string> */
-    protected $fillable = ['keymap_id', 'user_id', 'title', 'change', 'version', 'undone'];
+    protected $fillable = ['keymap_id', 'user_id', 'title', 'change', 'version', 'undone', 'kind', 'notice'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['change' => AsChange::class, 'undone' => 'boolean'];
+        return ['change' => AsChange::class, 'undone' => 'boolean', 'kind' => EditKind::class, 'notice' => 'array'];
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsBindings;
-use App\Models\Casts\AsOverlay;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Keymap\Bindings;
-use Zebrafinch\Core\Keymap\Overlay;
 
 /**
  * @property int $id
@@ -24,7 +24,7 @@ use Zebrafinch\Core\Keymap\Overlay;
  * @property string $source
  * @property Bindings $bindings
  * @property int|null $parent_id
- * @property Overlay|null $overlay
+ * @property Bindings $base what its steps are made on: those of its key file, or of the keymap that it follows
  * @property Bindings $saved_bindings
  * @property Carbon $saved_at
  * @property list<string> $tags
@@ -35,7 +35,9 @@ use Zebrafinch\Core\Keymap\Overlay;
  */
 final class Keymap extends Model
 {
-    use SoftDeletes;
+    use MassPrunable, SoftDeletes;
+
+    public const DAYS_TO_RESTORE = 30;
 
     /** @var list<string> */
     protected $fillable = [
@@ -47,7 +49,7 @@ final class Keymap extends Model
         'source',
         'bindings',
         'parent_id',
-        'overlay',
+        'base',
         'saved_bindings',
         'saved_at',
         'tags',
@@ -59,11 +61,17 @@ final class Keymap extends Model
         return [
             'in_use' => 'boolean',
             'bindings' => AsBindings::class,
-            'overlay' => AsOverlay::class,
+            'base' => AsBindings::class,
             'saved_bindings' => AsBindings::class,
             'saved_at' => 'datetime',
             'tags' => 'array',
         ];
+    }
+
+    /** @return Builder<self> those that were deleted too long ago to be restored */
+    public function prunable(): Builder
+    {
+        return self::onlyTrashed()->where('deleted_at', '<', now()->subDays(self::DAYS_TO_RESTORE));
     }
 
     /** @return BelongsTo<Kit, $this> */
@@ -90,15 +98,21 @@ final class Keymap extends Model
         return tap($this->hasMany(Edit::class), static fn (HasMany $relation) => $relation->orderBy('id'));
     }
 
+    /** @return HasMany<Edit, $this> the steps that can be undone, and those that were */
+    public function ownEdits(): HasMany
+    {
+        return tap($this->edits(), static fn (HasMany $relation) => $relation->where('kind', EditKind::Own));
+    }
+
     /** What an undo would undo; null when there is none. */
     public function lastDone(): ?Edit
     {
-        return $this->edits()->where('undone', false)->reorder('id', 'desc')->first();
+        return $this->ownEdits()->where('undone', false)->reorder('id', 'desc')->first();
     }
 
     /** The step that a redo would make again; null when there is none. */
     public function firstUndone(): ?Edit
     {
-        return $this->edits()->where('undone', true)->first();
+        return $this->ownEdits()->where('undone', true)->first();
     }
 }

@@ -76,6 +76,12 @@ final class Kit extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** Whoever gives a name or takes a keymap into use waits for others who do, so that what is looked up before stays true. */
+    public static function lock(int $id): void
+    {
+        self::query()->lockForUpdate()->findOrFail($id);
+    }
+
     /** The keymap of one application that its owner works with; null while that is the factory one. */
     public function inUse(string $application): ?Keymap
     {

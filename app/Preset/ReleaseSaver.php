@@ -6,13 +6,14 @@ namespace App\Preset;
 
 use App\Keymap\NameTaken;
 use App\Library\Library;
+use App\Models\Keymap;
 use App\Models\Kit;
 use App\Models\Preset;
 use App\Models\Release;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
-use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Preset\Release as ReleaseContent;
 
 /** Saves a kit as the next numbered release of a preset, with the key files that it will hand over. */
@@ -26,6 +27,7 @@ final readonly class ReleaseSaver
     public function newPreset(User $user, string $name, string $note): Release
     {
         return DB::transaction(function () use ($user, $name, $note): Release {
+            Kit::lock($user->kit->id);
             if ($user->kit->presets()->where('name', $name)->exists()) {
                 throw NameTaken::by($name, $user->kit->name);
             }
@@ -39,7 +41,11 @@ final readonly class ReleaseSaver
     {
         return DB::transaction(function () use ($user, $preset, $note): Release {
             $locked = Preset::query()->lockForUpdate()->with('kit')->findOrFail($preset->id);
-            $content = ReleaseContent::of($this->bindings($locked->kit));
+            // Read once, so that what the digest says is what the files say.
+            $keymaps = $locked->kit->keymaps()->where('in_use', true)->get();
+            $content = ReleaseContent::of(
+                $keymaps->mapWithKeys(static fn (Keymap $one): array => [$one->application => $one->bindings])->all(),
+            );
             $release = $locked->releases()->create([
                 'number' => 1 + (int) $locked->releases()->max('number'),
                 'note' => $note,
@@ -47,26 +53,16 @@ final readonly class ReleaseSaver
                 'digest' => $content->digest(),
                 'content' => $content->toData(),
             ]);
-            $this->writeFiles($release, $locked->kit);
+            $this->writeFiles($release, $keymaps);
 
             return $release->refresh();
         });
     }
 
-    /** @return array<string, Bindings> by application: the keymaps in use that are not the factory's */
-    private function bindings(Kit $kit): array
+    /** @param  Collection<int, Keymap>  $keymaps */
+    private function writeFiles(Release $release, Collection $keymaps): void
     {
-        return $kit
-            ->keymaps()
-            ->where('in_use', true)
-            ->get()
-            ->mapWithKeys(fn ($keymap): array => [$keymap->application => $keymap->bindings])
-            ->all();
-    }
-
-    private function writeFiles(Release $release, Kit $kit): void
-    {
-        foreach ($kit->keymaps()->where('in_use', true)->get() as $keymap) {
+        foreach ($keymaps as $keymap) {
             $application = $this->library->application($keymap->application);
             $dialect = $this->library->dialect($application);
             $bytes = (new KeyFileWriter($dialect))->write($dialect->read($keymap->source, $application), $keymap->bindings);

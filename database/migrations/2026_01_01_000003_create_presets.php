@@ -46,7 +46,7 @@ return new class extends Migration
     {
         DB::unprepared(
             <<<'SQL'
-                create function refuse_change_of_release() returns trigger language plpgsql as $$
+                create or replace function refuse_change_of_release() returns trigger language plpgsql as $$
                 begin
                     raise exception 'A saved release cannot be changed or deleted.' using errcode = 'restrict_violation';
                 end $$;

@@ -48,6 +48,7 @@ recreate_database() {
 migrate_and_seed() {
     DB_DATABASE=$1 artisan migrate --force
     DB_DATABASE=$1 artisan db:seed --force --class=Database\\Seeders\\DemoWorld
+    DB_DATABASE=$1 artisan model:prune --model=App\\Models\\Keymap
 }
 
 # Run as the service user, so that logs and caches belong to it; settings come from var/settings.env.

@@ -51,6 +51,7 @@ const ACCESS = [
     'POST /layout-proposals' => EVERYBODY,
     'GET /keymaps' => EVERYBODY,
     'GET /applications/{application}/keymap' => EVERYBODY,
+    'GET /refused-keymaps' => EVERYBODY,
     'POST /applications/{application}/keymaps' => EVERYBODY,
     'POST /applications/{application}/use-factory' => EVERYBODY,
     'PATCH /keymaps/{keymap}' => OWNER,

@@ -10,6 +10,7 @@ function withDouble($test): array
         ->postJson('/api/applications/faderloft/keymaps', [
             'name' => 'Doubled',
             'title' => 'K plays too',
+            'despite_clashes' => true,
             'change' => [
                 'removed' => [],
                 'added' => [['chord' => 'KeyK', 'command' => 'play', 'context' => 'everywhere', 'gesture' => 'tap']],
@@ -56,6 +57,7 @@ test('a clash that is meant stays so until one of its bindings changes', functio
         ->postJson("/api/keymaps/{$keymap['id']}/changes", [
             'version' => $keymap['version'],
             'title' => 'And records',
+            'despite_clashes' => true,
             'change' => [
                 'removed' => [],
                 'added' => [['chord' => 'KeyK', 'command' => 'record', 'context' => 'everywhere']],
@@ -167,10 +169,7 @@ test('several bindings change at once, with one preview', function () {
         ->toHaveCount(count($clip))
         ->and(
             array_unique(
-                array_map(
-                    static fn (array $added): string => (string) preg_replace('/\+?[^+]+$/', '', $added['chord']),
-                    $to['added'],
-                ),
+                array_map(static fn (array $added): string => (string) preg_replace('/\+?[^+]+$/', '', $added['chord']), $to['added']),
             ),
         )
         ->toHaveCount(1);

@@ -84,6 +84,7 @@ test('a release in the interchange format is valid against its schema, and is ch
         ->postJson('/api/applications/faderloft/keymaps', [
             'name' => 'Mine',
             'title' => 'K records',
+            'despite_clashes' => true,
             'change' => ['removed' => [], 'added' => [['chord' => 'KeyK', 'command' => 'record', 'context' => 'everywhere']]],
         ])
         ->assertCreated();

@@ -126,7 +126,7 @@ final class HistoryOfKeymap
     private function send(string $write, array $body = []): void
     {
         $answer = $this->test
-            ->postJson("/api/keymaps/{$this->id}/{$write}", ['version' => $this->version, ...$body])
+            ->postJson("/api/keymaps/{$this->id}/{$write}", ['version' => $this->version, 'despite_clashes' => true, ...$body])
             ->assertOk()
             ->json();
         // A save changes no binding, so what was worked out before it still holds.

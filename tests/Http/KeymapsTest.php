@@ -84,9 +84,10 @@ test('a write on an older version is refused, changes nothing, and can be made o
         ->assertStatus(409)
         ->assertJsonPath('merge.possible', true)
         ->assertJsonPath('merge.since', ['Stop on F7'])
-        ->assertJsonPath('merge.version', 2);
+        ->assertJsonPath('merge.version', 2)
+        ->assertJsonPath('merge.consequences.raises_fault', false);
     expect(Keymap::query()->findOrFail($id)->version)->toBe(2);
-    $this->postJson("/api/keymaps/{$id}/changes", ['on_top' => true] + $write)
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 2] + $write)
         ->assertOk()
         ->assertJsonPath('version', 3);
 });
@@ -97,10 +98,119 @@ test('a change whose bindings are gone is never made on top', function () {
         ->json('id');
     $change = ['removed' => [['chord' => 'KeyX', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap']], 'added' => []];
     $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Off', 'change' => $change])->assertOk();
-    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Off', 'change' => $change, 'on_top' => true])
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Off', 'change' => $change])
         ->assertStatus(409)
         ->assertJsonPath('merge.possible', false)
         ->assertJsonPath('merge.conflicts.0.command', 'lift');
+});
+
+test('two changes that are fine alone and give one chord to two commands are told before the second is made', function () {
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->json('id');
+    $this->postJson("/api/keymaps/{$id}/changes", [
+        'version' => 1,
+        'title' => 'Stop on F7',
+        'change' => adding('F7', 'stop', 'timeline'),
+    ])->assertOk();
+    $write = ['title' => 'Lift on F7', 'change' => adding('F7', 'lift', 'timeline')];
+    $merge = $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1] + $write)
+        ->assertStatus(409)
+        ->assertJsonPath('merge.possible', true)
+        ->assertJsonPath('merge.consequences.raises_fault', true)
+        ->json('merge');
+    expect($merge['consequences']['raised'][0]['kind'])->toBe('double');
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 2] + $write)
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'raises-clash')
+        ->assertJsonPath('consequences.raised.0.kind', 'double');
+    expect(Keymap::query()->findOrFail($id)->version)->toBe(2);
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 2, 'despite_clashes' => true] + $write)
+        ->assertOk()
+        ->assertJsonPath('refused', 'Cutloom refuses the whole key file while Timeline has F7 twice.');
+});
+
+test('a way back that would put a chord twice in a context asks first', function () {
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->json('id');
+    $lift = ['chord' => 'KeyX', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap'];
+    $this->postJson("/api/keymaps/{$id}/changes", [
+        'version' => 1,
+        'title' => 'Lift off',
+        'change' => ['removed' => [$lift], 'added' => []],
+    ])->assertOk();
+    $this->postJson("/api/keymaps/{$id}/changes", [
+        'version' => 2,
+        'title' => 'Stop on X',
+        'change' => adding('KeyX', 'stop', 'timeline'),
+    ])->assertOk();
+    $this->postJson("/api/keymaps/{$id}/revert", ['version' => 3, 'to' => 'factory', 'context' => 'timeline', 'command' => 'lift'])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'raises-clash')
+        ->assertJsonPath('consequences.raises_fault', true);
+    expect(Keymap::query()->findOrFail($id)->version)->toBe(3);
+    $this->postJson("/api/keymaps/{$id}/revert", [
+        'version' => 3,
+        'to' => 'factory',
+        'context' => 'timeline',
+        'command' => 'lift',
+        'despite_clashes' => true,
+    ])->assertOk();
+    // The undo of it settles the fault, so nothing is asked.
+    $this->postJson("/api/keymaps/{$id}/undo", ['version' => 4])
+        ->assertOk()
+        ->assertJsonPath('refused', null);
+});
+
+test('what is there already is told as that, and not as a keymap that has changed', function () {
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->json('id');
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Lift', 'change' => adding('KeyX', 'lift', 'timeline')])
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'does-not-fit')
+        ->assertJsonPath('detail', 'Lift has KeyX in Timeline already.');
+});
+
+test('a change answers with the keymap that was changed, also where another is in use', function () {
+    $first = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'First'])
+        ->json('id');
+    $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Second'])->assertCreated();
+    $this->postJson("/api/keymaps/{$first}/changes", [
+        'version' => 1,
+        'title' => 'Lift on F6',
+        'change' => adding('F6', 'lift', 'timeline'),
+    ])
+        ->assertOk()
+        ->assertJsonPath('name', 'First')
+        ->assertJsonPath('in_use', false);
+});
+
+test('an own keymap is copied and a release is opened, and what is in use stays in use', function () {
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', [
+            'name' => 'Mine',
+            'title' => 'Lift on F6',
+            'change' => adding('F6', 'lift', 'timeline'),
+        ])
+        ->json('id');
+    $mine = $this->getJson('/api/applications/cutloom/keymap')->json('bindings');
+    $release = $this->postJson('/api/presets', ['name' => 'Desk', 'note' => 'x'])
+        ->assertCreated()
+        ->json('id');
+    foreach ([['copy_of' => $id], ['release' => $release]] as $number => $from) {
+        $this->postJson('/api/applications/cutloom/keymaps', ['name' => "Again {$number}", ...$from])
+            ->assertCreated()
+            ->assertJsonPath('in_use', false)
+            ->assertJsonPath('undo', null)
+            ->assertJsonPath('bindings', $mine);
+    }
+    $this->getJson('/api/applications/cutloom/keymap')->assertJsonPath('id', $id);
+    $this->as('sound')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Theirs', 'copy_of' => $id])
+        ->assertForbidden();
 });
 
 test('a change that names what does not exist is refused with the reason', function (array $change, string $kind) {

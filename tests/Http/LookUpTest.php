@@ -158,7 +158,14 @@ test('a kit is checked against another keyboard, and a road variant keeps follow
     $this->postJson('/api/applications/faderloft/variants', ['name' => 'Road', 'title' => 'For the road', 'change' => $change])
         ->assertCreated()
         ->assertJsonPath('follows', 'Desk')
-        ->assertJsonPath('name', 'Road');
+        ->assertJsonPath('name', 'Road')
+        ->assertJsonPath('in_use', false);
+    $desk = collect($this->getJson("/api/travel?{$road}")->json('applications'))->firstWhere('application.id', 'faderloft');
+    expect(array_filter($desk['findings'], fn (array $one): bool => $one['is_lost']))->not->toBe([]);
+    $variant = Keymap::query()->where('name', 'Road')->firstOrFail();
+    $this->postJson("/api/keymaps/{$variant->id}/use")
+        ->assertOk()
+        ->assertJsonPath('in_use', true);
     $again = collect($this->getJson("/api/travel?{$road}")->json('applications'))->firstWhere('application.id', 'faderloft');
     expect(array_filter($again['findings'], fn (array $one): bool => $one['is_lost']))->toBe([]);
 
@@ -169,7 +176,7 @@ test('a kit is checked against another keyboard, and a road variant keeps follow
         'change' => ['removed' => [], 'added' => [['chord' => 'F6', 'command' => 'mute-clip', 'context' => 'tracks']]],
     ])->assertOk();
     $variant = Keymap::query()->where('name', 'Road')->firstOrFail();
-    expect($variant->bindings->ids())->toContain('tracks F6 tap mute-clip')->and($variant->version)->toBe(2);
+    expect($variant->bindings->ids())->toContain('tracks F6 tap mute-clip')->and($variant->version)->toBe(3);
     $first = $lost[0]['replacement']['binding'];
     expect($variant->bindings->ids())->toContain("{$first['context']} {$first['chord']} tap {$first['command']}");
     $this->postJson('/api/applications/faderloft/variants', ['name' => 'Road', 'title' => 'again', 'change' => $change])

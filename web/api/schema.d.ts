@@ -735,7 +735,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Start a keymap and use it */
+        /** Start a keymap; a copy of another or of a release is not in use until it is chosen */
         post: operations["postApplicationsApplicationKeymaps"];
         delete?: never;
         options?: never;
@@ -771,6 +771,23 @@ export interface paths {
         put?: never;
         /** Use another keymap */
         post: operations["postKeymapsKeymapUse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/refused-keymaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The keymaps in use that their applications refuse */
+        get: operations["getRefusedKeymaps"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1450,6 +1467,8 @@ export interface components {
             id: number;
             application: string;
             name: string;
+            /** @description When it can be restored no more. */
+            until: string;
         };
         RemovedLine: {
             line: number;
@@ -1799,12 +1818,29 @@ export interface components {
             name: string;
             /** @description The name of the keymap that it follows. */
             follows: string | null;
+            in_use: boolean;
+            /** @description Why the application refuses the whole key file, if it does. */
+            refused: string | null;
+            /** @description What came of following another keymap since the last save. */
+            notices: components["schemas"]["FollowedNotice"][];
             is_protected: boolean;
             version: number;
             /** @description What an undo would undo. */
             undo: string | null;
             redo: string | null;
             bindings: components["schemas"]["Binding"][];
+        };
+        RefusedKeymaps: {
+            keymaps: components["schemas"]["RefusedKeymap"][];
+        };
+        RefusedKeymap: {
+            application: components["schemas"]["Named"];
+            sentence: string;
+        };
+        FollowedNotice: {
+            /** @description What was done to the keymap that is followed. */
+            title: string;
+            sentences: string[];
         };
         Finding: {
             /** @enum {string} */
@@ -1966,6 +2002,8 @@ export interface components {
             since: string[];
             possible: boolean;
             conflicts: components["schemas"]["PlainBinding"][];
+            /** @description What would come of the change now; null where it does not fit. */
+            consequences: components["schemas"]["Consequences"] | null;
         };
         /** @description Problem details, RFC 9457. */
         Problem: {
@@ -1983,6 +2021,8 @@ export interface components {
             };
             /** @description Only with a stale write. */
             merge?: components["schemas"]["Merge"];
+            /** @description Only with a write that raises a clash. */
+            consequences?: components["schemas"]["Consequences"];
         };
         AgentOrder: {
             id: number;
@@ -2402,6 +2442,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
+                    despite_clashes?: boolean;
                 };
             };
         };
@@ -2438,6 +2479,7 @@ export interface operations {
                     /** @enum {string} */
                     to: "saved" | "factory";
                     version: number;
+                    despite_clashes?: boolean;
                     context?: string | null;
                     command?: string | null;
                 };
@@ -3506,6 +3548,11 @@ export interface operations {
                 "application/json": {
                     name: string;
                     key_file?: number;
+                    /** @description Another keymap of the application. */
+                    copy_of?: number;
+                    /** @description A release with a key file of the application. */
+                    release?: number;
+                    despite_clashes?: boolean;
                     title?: string;
                     change?: components["schemas"]["Change"];
                 };
@@ -3580,6 +3627,32 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    getRefusedKeymaps: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RefusedKeymaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     postKeymapsKeymapChanges: {
         parameters: {
             query?: {
@@ -3600,7 +3673,8 @@ export interface operations {
                     version: number;
                     title: string;
                     change: components["schemas"]["Change"];
-                    on_top?: boolean;
+                    /** @description Whether the clashes that come of it are known. Without, the answer is a problem of the kind raises-clash. */
+                    despite_clashes?: boolean;
                 };
             };
         };
@@ -3635,6 +3709,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
+                    despite_clashes?: boolean;
                 };
             };
         };
@@ -3669,6 +3744,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
+                    despite_clashes?: boolean;
                 };
             };
         };

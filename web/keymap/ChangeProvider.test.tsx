@@ -9,12 +9,12 @@ import { ChangeProvider } from './ChangeProvider'
 
 const CHANGE = { removed: [], added: [{ chord: 'F6', command: 'lift', context: 'timeline', gesture: 'tap' as const }] }
 const WANTED = { application: 'cutloom', title: 'Lift: Add F6', change: CHANGE }
-const MINE = { id: 7, version: 3, name: 'Mine', undo: null }
+const MINE = { id: 7, version: 3, name: 'Mine', undo: null, application: { id: 'cutloom', name: 'Cutloom' } }
 const CURRENT = 'GET /applications/cutloom/keymap'
 const CHANGES = 'POST /keymaps/7/changes'
 
 function show() {
-  renderAt(
+  return renderAt(
     '/remap/cutloom',
     <ChangeProvider>
       <ChangeButton wanted={WANTED}>Add F6</ChangeButton>
@@ -22,6 +22,8 @@ function show() {
         not now
       </ChangeButton>
     </ChangeProvider>,
+    {},
+    '/:screen/cutloom',
   )
 }
 
@@ -34,7 +36,9 @@ describe('a change of one of my keymaps', () => {
     show()
     await userEvent.click(add())
     expect(await screen.findByText('Lift: Add F6.')).toBeTruthy()
-    expect(askedFor(CHANGES).map(({ body }) => body)).toEqual([{ version: 3, title: 'Lift: Add F6', change: CHANGE, on_top: false }])
+    expect(askedFor(CHANGES).map(({ body }) => body)).toEqual([
+      { version: 3, title: 'Lift: Add F6', change: CHANGE, despite_clashes: false },
+    ])
   })
 
   it('is made once for a double click, and no other can be begun until it is made', async () => {
@@ -62,7 +66,7 @@ describe('a change of one of my keymaps', () => {
     await userEvent.click(add())
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
     expect(await screen.findByText('Undone: Lift: Add F6.')).toBeTruthy()
-    expect(askedFor('POST /keymaps/7/undo').map(({ body }) => body)).toEqual([{ version: 4 }])
+    expect(askedFor('POST /keymaps/7/undo').map(({ body }) => body)).toEqual([{ version: 4, despite_clashes: false }])
   })
 
   it('that is refused says why and what to do, and asks for no name', async () => {
@@ -83,6 +87,75 @@ describe('a change of one of my keymaps', () => {
   })
 })
 
+const CONSEQUENCES = { raised: [], settled: [], relearning: [], raises_fault: false }
+const FAULT = {
+  ...CONSEQUENCES,
+  raised: [{ id: 'double-1', kind: 'double', title: 'Double', grade: 'fault', sentence: 'Timeline gives F6 to Lift and Split.' }],
+  raises_fault: true,
+}
+const raisesFault = () => problem(409, { kind: 'raises-clash', detail: 'This brings a clash.', consequences: FAULT })
+
+describe('a change, or a way back, from which a fault would come', () => {
+  it('is shown before it is made, and made when one says so', async () => {
+    let times = 0
+    whenAsked(CURRENT, MINE)
+    whenAsked(CHANGES, () => (times++ === 0 ? raisesFault() : json({ ...MINE, version: 4, undo: WANTED.title })))
+    show()
+    await userEvent.click(add())
+    expect(await screen.findByText('Timeline gives F6 to Lift and Split.')).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Go on, with the fault' }))
+    expect(await screen.findByText('Lift: Add F6.')).toBeTruthy()
+    expect(askedFor(CHANGES).map(({ body }) => body)).toEqual([
+      { version: 3, title: 'Lift: Add F6', change: CHANGE, despite_clashes: false },
+      { version: 3, title: 'Lift: Add F6', change: CHANGE, despite_clashes: true },
+    ])
+  })
+
+  it('is not made when one leaves it', async () => {
+    whenAsked(CURRENT, MINE)
+    whenAsked(CHANGES, { ...MINE, version: 4, undo: WANTED.title })
+    whenAsked('POST /keymaps/7/undo', raisesFault)
+    show()
+    await userEvent.click(add())
+    await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Leave it as it is' }))
+    await waitFor(() => {
+      expect(screen.queryByRole('dialog')).toBeNull()
+    })
+    expect(askedFor('POST /keymaps/7/undo')).toHaveLength(1)
+  })
+})
+
+describe('the message of a change', () => {
+  const made = async () => {
+    whenAsked(CURRENT, MINE)
+    whenAsked(CHANGES, { ...MINE, version: 4, undo: WANTED.title })
+    const page = show()
+    await userEvent.click(add())
+    await screen.findByText('Lift: Add F6.')
+    return page
+  }
+
+  it('leaves with the page', async () => {
+    const { router } = await made()
+    await router.navigate('/clashes/cutloom')
+    await waitFor(() => {
+      expect(screen.queryByText('Lift: Add F6.')).toBeNull()
+    })
+  })
+
+  it('offers no undo any more once the keymap has gone on', async () => {
+    const { client } = await made()
+    expect(screen.getByRole('button', { name: 'Undo' })).toBeTruthy()
+    whenAsked(CURRENT, { ...MINE, version: 5 })
+    await client.invalidateQueries()
+    await waitFor(() => {
+      expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull()
+    })
+    expect(screen.getByText('Lift: Add F6.')).toBeTruthy()
+  })
+})
+
 describe('a change of the factory keymap', () => {
   const COPIES = 'POST /applications/cutloom/keymaps'
 
@@ -94,7 +167,9 @@ describe('a change of the factory keymap', () => {
     await userEvent.type(await screen.findByLabelText('Name of the keymap'), 'Night trains')
     await userEvent.click(screen.getByRole('button', { name: 'Make the copy with this change' }))
     expect(await screen.findByText('Lift: Add F6.')).toBeTruthy()
-    expect(askedFor(COPIES).map(({ body }) => body)).toEqual([{ name: 'Night trains', title: 'Lift: Add F6', change: CHANGE }])
+    expect(askedFor(COPIES).map(({ body }) => body)).toEqual([
+      { name: 'Night trains', title: 'Lift: Add F6', change: CHANGE, despite_clashes: false },
+    ])
     await waitFor(() => {
       expect(screen.queryByRole('dialog')).toBeNull()
     })
@@ -123,6 +198,7 @@ describe('a change of a keymap that somebody else has changed since', () => {
         version: 9,
         since: ['Split: Use V'],
         possible,
+        consequences: possible ? CONSEQUENCES : null,
         conflicts: possible ? [] : [{ chord: 'F6', command: 'lift', context: 'timeline', gesture: 'tap' }],
       },
     })
@@ -137,8 +213,8 @@ describe('a change of a keymap that somebody else has changed since', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Make it on top' }))
     expect(await screen.findByText('Lift: Add F6.')).toBeTruthy()
     expect(askedFor(CHANGES).map(({ body }) => body)).toEqual([
-      { version: 3, title: 'Lift: Add F6', change: CHANGE, on_top: false },
-      { version: 9, title: 'Lift: Add F6', change: CHANGE, on_top: true },
+      { version: 3, title: 'Lift: Add F6', change: CHANGE, despite_clashes: false },
+      { version: 9, title: 'Lift: Add F6', change: CHANGE, despite_clashes: false },
     ])
   })
 

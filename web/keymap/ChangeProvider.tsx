@@ -1,24 +1,22 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useMemo, useState, type ReactNode } from 'react'
-import { answer, api, ProblemError, type Schema } from '../api/client'
+import { ProblemError, type Schema } from '../api/client'
 import { KIT } from '../api/keys'
 import { useWrite } from '../parts/useWrite'
 import { useSeat } from '../seat/seat'
-import { ChangeContext, type WantedChange } from './changes'
+import { ChangeContext, type WantedChange, type WayBack } from './changes'
+import { ClashDialog } from './ClashDialog'
 import { MergeDialog } from './MergeDialog'
 import { NameDialog } from './NameDialog'
 import { Notice, type NoticeText } from './Notice'
 import { keymapQuery } from './queries'
+import { sendWrite, toldOf, type KeymapWrite } from './writes'
 
 type Step =
-  { at: 'rest' } | { at: 'naming'; wanted: WantedChange } | { at: 'merging'; wanted: WantedChange; keymap: number; merge: Schema['Merge'] }
-
-interface Change {
-  wanted: WantedChange
-  keymap: number
-  version: number
-  onTop: boolean
-}
+  | { at: 'rest' }
+  | { at: 'naming'; wanted: WantedChange; error: Error | null }
+  | { at: 'merging'; wanted: WantedChange; keymap: number; merge: Schema['Merge'] }
+  | { at: 'warned'; write: KeymapWrite; consequences: Schema['Consequences'] }
 
 /** The one way by which the page changes keymaps. */
 export function ChangeProvider({ children }: { children: ReactNode }) {
@@ -29,57 +27,39 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
   const rest = () => {
     setStep({ at: 'rest' })
   }
-  const tell = (wanted: WantedChange, keymap: Schema['Keymap']) => {
-    rest()
-    setNotice({ text: `${wanted.title}.`, undo: keymap })
+
+  /** What is missing before it can be written, or that it cannot be. */
+  const refused = (write: KeymapWrite, error: Error) => {
+    const { merge, consequences }: Partial<Schema['Problem']> = error instanceof ProblemError ? error.problem : {}
+    if (consequences !== undefined) setStep({ at: 'warned', write, consequences })
+    else if (merge !== undefined && write.do === 'change') setStep({ at: 'merging', wanted: write.wanted, keymap: write.keymap, merge })
+    else if (write.do === 'copy') setStep({ at: 'naming', wanted: write.wanted, error })
+    else {
+      rest()
+      setNotice({ error })
+    }
   }
 
-  const change = useWrite(
-    async ({ wanted, keymap, version, onTop }: Change) => {
-      const body = { version, title: wanted.title, change: wanted.change, on_top: onTop }
+  const { send, isSending: isMaking } = useWrite(
+    async (write: KeymapWrite) => {
       try {
-        tell(wanted, await answer(api.POST('/keymaps/{keymap}/changes', { params: { path: { keymap }, query }, body })))
+        const keymap = await sendWrite(write, query)
+        rest()
+        setNotice(write.do === 'back' && write.way.do !== 'revert' ? { text: toldOf(write) } : { text: toldOf(write), undo: keymap })
       } catch (error) {
-        const merge = error instanceof ProblemError ? error.problem.merge : undefined
-        if (merge === undefined) setNotice({ error: error as Error })
-        else setStep({ at: 'merging', wanted, keymap, merge })
+        refused(write, error as Error)
       }
     },
     { forgets: [KIT] },
   )
 
-  const copy = useWrite(
-    async ({ wanted, name }: { wanted: WantedChange; name: string }) => {
-      const params = { path: { application: wanted.application }, query }
-      const body = { name, title: wanted.title, change: wanted.change }
-      tell(wanted, await answer(api.POST('/applications/{application}/keymaps', { params, body })))
-    },
-    { forgets: [KIT] },
-  )
-
-  const undo = useWrite(
-    async (keymap: Schema['Keymap']) => {
-      if (keymap.id === null) return
-      try {
-        await answer(
-          api.POST('/keymaps/{keymap}/undo', { params: { path: { keymap: keymap.id }, query }, body: { version: keymap.version } }),
-        )
-        setNotice({ text: `Undone: ${keymap.undo ?? ''}.` })
-      } catch (error) {
-        setNotice({ error: error as Error })
-      }
-    },
-    { forgets: [KIT] },
-  )
-
-  const { send } = change
   const make = useCallback(
     (wanted: WantedChange) => {
       // The version that the page shows: what somebody else did since is then noticed.
       client.query({ ...keymapQuery(wanted.application, query), staleTime: Infinity }).then(
-        (keymap) => {
-          if (keymap.id === null) setStep({ at: 'naming', wanted })
-          else send({ wanted, keymap: keymap.id, version: keymap.version, onTop: false })
+        ({ id, version }) => {
+          if (id === null) setStep({ at: 'naming', wanted, error: null })
+          else send({ do: 'change', wanted, keymap: id, version, despiteClashes: false })
         },
         (error: unknown) => {
           setNotice({ error: error as Error })
@@ -88,21 +68,25 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
     },
     [client, query, send],
   )
-
-  const isMaking = change.isSending || copy.isSending || undo.isSending
-  const changes = useMemo(() => ({ make, isMaking }), [make, isMaking])
+  const goBack = useCallback(
+    (keymap: Schema['Keymap'], way: WayBack) => {
+      send({ do: 'back', way, keymap, version: keymap.version, despiteClashes: false })
+    },
+    [send],
+  )
+  const changes = useMemo(() => ({ make, goBack, isMaking }), [make, goBack, isMaking])
 
   return (
     <ChangeContext value={changes}>
       {children}
-      <Notice notice={notice} onUndo={undo.send} onClose={() => setNotice(null)} />
+      <Notice notice={notice} onUndo={(keymap) => goBack(keymap, { do: 'undo' })} onClose={() => setNotice(null)} />
       {step.at === 'naming' && (
         <NameDialog
           wanted={step.wanted}
-          error={copy.error}
-          isSending={copy.isSending}
+          error={step.error}
+          isSending={isMaking}
           onCancel={rest}
-          onName={(name) => copy.send({ wanted: step.wanted, name })}
+          onName={(name) => send({ do: 'copy', wanted: step.wanted, name, version: 1, despiteClashes: false })}
         />
       )}
       {step.at === 'merging' && (
@@ -113,7 +97,23 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
             rest()
             void client.invalidateQueries({ queryKey: KIT })
           }}
-          onMerge={() => change.send({ wanted: step.wanted, keymap: step.keymap, version: step.merge.version, onTop: true })}
+          onMerge={() =>
+            send({
+              do: 'change',
+              wanted: step.wanted,
+              keymap: step.keymap,
+              version: step.merge.version,
+              despiteClashes: step.merge.consequences?.raises_fault ?? false,
+            })
+          }
+        />
+      )}
+      {step.at === 'warned' && (
+        <ClashDialog
+          consequences={step.consequences}
+          isSending={isMaking}
+          onCancel={rest}
+          onGoOn={() => send({ ...step.write, despiteClashes: true })}
         />
       )}
     </ChangeContext>

@@ -1,6 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
 import type { Schema } from '../api/client'
+import { ConsequenceList } from '../parts/ConsequenceList'
 import type { WantedChange } from './changes'
 
 interface Props {
@@ -12,6 +13,7 @@ interface Props {
 
 /** The keymap was changed in the meantime: shows by what, and offers to make this change on top. */
 export function MergeDialog({ wanted, merge, onMerge, onCancel }: Props) {
+  const raisesFault = merge.consequences?.raises_fault ?? false
   return (
     <Modal show onHide={onCancel} aria-labelledby="merge-title">
       <Modal.Body>
@@ -20,7 +22,7 @@ export function MergeDialog({ wanted, merge, onMerge, onCancel }: Props) {
         <ul>{merge.since.length === 0 ? <li>an undo</li> : merge.since.map((title, index) => <li key={index}>{title}</li>)}</ul>
         {merge.possible ? (
           <p>
-            Your change can be made on top of that: <strong>{wanted.title}</strong>.
+            Your change can be made on top of that: <strong>{wanted.title}</strong>. Together this comes of it:
           </p>
         ) : (
           <p>
@@ -28,12 +30,17 @@ export function MergeDialog({ wanted, merge, onMerge, onCancel }: Props) {
             {merge.conflicts.map((one) => `${one.chord} for ${one.command}`).join(', ')}.
           </p>
         )}
+        {merge.consequences !== null && <ConsequenceList of={merge.consequences} />}
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-secondary" onClick={onCancel}>
           Load it again without my change
         </Button>
-        {merge.possible && <Button onClick={onMerge}>Make it on top</Button>}
+        {merge.possible && (
+          <Button variant={raisesFault ? 'outline-secondary' : 'primary'} onClick={onMerge}>
+            Make it on top{raisesFault && ', with the fault'}
+          </Button>
+        )}
       </Modal.Footer>
     </Modal>
   )

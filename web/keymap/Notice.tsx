@@ -1,8 +1,13 @@
+import { useEffect, useState } from 'react'
+import { useLocation } from 'react-router'
 import type { Schema } from '../api/client'
 import { ProblemNote } from '../parts/ProblemNote'
 import css from './keymap.module.css'
+import { useKeymap } from './queries'
 
 export type NoticeText = { text: string; undo?: Schema['Keymap'] } | { error: Error }
+
+const MILLISECONDS = 20_000
 
 interface Props {
   notice: NoticeText | null
@@ -10,24 +15,49 @@ interface Props {
   onClose: () => void
 }
 
-/** Says what was just done, and offers to take it back. Stays until it is closed or the next one comes. */
+/** Says what was just done, and offers to undo it. Leaves with the page and after a while, unless somebody is at it; what failed stays. */
 export function Notice({ notice, onUndo, onClose }: Props) {
+  const { pathname } = useLocation()
+  const [isLookedAt, setLookedAt] = useState(false)
   const undo = notice !== null && 'undo' in notice ? notice.undo : undefined
+  const leaves = notice !== null && !('error' in notice) && !isLookedAt
+  useEffect(() => onClose, [pathname]) // eslint-disable-line react-hooks/exhaustive-deps -- only with the page
+  useEffect(() => {
+    if (!leaves) return undefined
+    const timer = setTimeout(onClose, MILLISECONDS)
+    return () => clearTimeout(timer)
+  }, [leaves, notice]) // eslint-disable-line react-hooks/exhaustive-deps -- a new message has its own time
   return (
-    <div className={css.notice} role="status">
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- it only waits while somebody is at it
+    <div
+      className={css.notice}
+      role="status"
+      onMouseEnter={() => setLookedAt(true)}
+      onMouseLeave={() => setLookedAt(false)}
+      onFocus={() => setLookedAt(true)}
+      onBlur={() => setLookedAt(false)}
+    >
       {notice !== null && (
         <div className={css.noticeBody}>
           {'error' in notice ? <ProblemNote error={notice.error} /> : <p>{notice.text}</p>}
-          {undo !== undefined && (
-            <button type="button" className="btn btn-sm btn-light" onClick={() => onUndo(undo)}>
-              Undo
-            </button>
-          )}
+          {undo !== undefined && <UndoButton of={undo} onUndo={onUndo} />}
           <button type="button" className="plain" onClick={onClose}>
             Close<span className="visually-hidden"> this message</span>
           </button>
         </div>
       )}
     </div>
+  )
+}
+
+/** Gone as soon as the keymap is in another state than the message tells of. */
+function UndoButton({ of, onUndo }: { of: Schema['Keymap']; onUndo: (keymap: Schema['Keymap']) => void }) {
+  const { data } = useKeymap(of.application.id)
+  const isPast = data !== undefined && (data.id !== of.id || data.version > of.version)
+  if (of.undo === null || isPast) return null
+  return (
+    <button type="button" className="btn btn-sm btn-light" onClick={() => onUndo(of)}>
+      Undo
+    </button>
   )
 }

@@ -8,10 +8,15 @@ export interface WantedChange {
   change: Schema['Change']
 }
 
+/** A step back or forth in the history of a keymap. */
+export type WayBack = { do: 'undo' } | { do: 'redo' } | { do: 'revert'; to: 'saved' | 'factory'; context?: string; command?: string }
+
 interface Changes {
-  /** Asks for what is still missing (a name for the copy, a yes to a merge), makes the change and tells of it. */
+  /** Asks for what is still missing (a name for the copy, a yes to a merge or a fault), makes the change and tells of it. */
   make: (wanted: WantedChange) => void
+  /** Asks where a clash would come of it. */
+  goBack: (keymap: Schema['Keymap'], way: WayBack) => void
   isMaking: boolean
 }
 
-export const ChangeContext = createContext<Changes>({ make: () => undefined, isMaking: false })
+export const ChangeContext = createContext<Changes>({ make: () => undefined, goBack: () => undefined, isMaking: false })

@@ -5,29 +5,23 @@ import { useSeat } from '../seat/seat'
 
 const FORGETS = { forgets: [KIT] }
 
-interface At {
-  keymap: number
-  version: number
-}
-
-/** Undoing, redoing or saving a keymap. */
-export function useHistoryStep() {
-  const query = useSeat()
-  return useWrite(({ keymap, version, step }: At & { step: 'undo' | 'redo' | 'save' }) => {
-    const init = { params: { path: { keymap }, query }, body: { version } }
-    if (step === 'save') return answer(api.POST('/keymaps/{keymap}/save', init))
-    return answer(step === 'undo' ? api.POST('/keymaps/{keymap}/undo', init) : api.POST('/keymaps/{keymap}/redo', init))
-  }, FORGETS)
-}
-
-type Revert = At & { to: 'saved' | 'factory'; context?: string; command?: string }
-
-/** Going back to the last save or the factory keymap. */
-export function useRevert() {
+/** Saving a keymap: the point that one can go back to. */
+export function useSaveKeymap() {
   const query = useSeat()
   return useWrite(
-    ({ keymap, ...body }: Revert) => answer(api.POST('/keymaps/{keymap}/revert', { params: { path: { keymap }, query }, body })),
+    ({ keymap, version }: { keymap: number; version: number }) =>
+      answer(api.POST('/keymaps/{keymap}/save', { params: { path: { keymap }, query }, body: { version } })),
     FORGETS,
+  )
+}
+
+/** A keymap of one's own that begins where another one or a release is now. */
+export function useCopyKeymap(application: string, onDone: () => unknown) {
+  const query = useSeat()
+  return useWrite(
+    (body: { name: string; copy_of: number } | { name: string; release: number }) =>
+      answer(api.POST('/applications/{application}/keymaps', { params: { path: { application }, query }, body })),
+    { ...FORGETS, onDone },
   )
 }
 

@@ -16,3 +16,12 @@ export const keymapQuery = (application: string, seat: Seat) =>
 
 /** @param application id; empty while it is not known */
 export const useKeymap = (application: string) => useQuery(keymapQuery(application, useSeat()))
+
+/** Those of the keymaps in use that their applications refuse. */
+export function useRefusedKeymaps() {
+  const query = useSeat()
+  return useQuery({
+    queryKey: [...KIT, 'refused', query],
+    queryFn: () => answer(api.GET('/refused-keymaps', { params: { query } })),
+  })
+}

@@ -7,21 +7,23 @@ interface Options<Output> {
   onDone?: (output: Output) => unknown
 }
 
-export interface Write<Input> {
+export interface Write<Input, Output> {
   /** Sends it; while it is on its way a second call does nothing, so that a double click writes once. */
   send: (input: Input) => void
   isSending: boolean
   error: Error | null
+  /** What the last one that was written gave. */
+  made: Output | undefined
 }
 
 /** A write to the server. */
 export function useWrite<Input = void, Output = unknown>(
   write: (input: Input) => Promise<Output>,
   { forgets = [], onDone }: Options<Output> = {},
-): Write<Input> {
+): Write<Input, Output> {
   const client = useQueryClient()
   const isOnItsWay = useRef(false)
-  const { mutate, isPending, error } = useMutation({
+  const { mutate, isPending, error, data } = useMutation({
     mutationFn: write,
     ...(onDone === undefined ? {} : { onSuccess: (output: Output) => onDone(output) }),
     onSettled: async () => {
@@ -37,5 +39,5 @@ export function useWrite<Input = void, Output = unknown>(
     },
     [mutate],
   )
-  return { send, isSending: isPending, error }
+  return { send, isSending: isPending, error, made: data }
 }

@@ -5,3 +5,6 @@ export function when(moment: string): string {
     ? `at ${then.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
     : `on ${then.toLocaleDateString()}`
 }
+
+/** The date of a moment. */
+export const day = (moment: string): string => new Date(moment).toLocaleDateString([], { day: 'numeric', month: 'long' })

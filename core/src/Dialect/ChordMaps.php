@@ -45,6 +45,7 @@ final readonly class ChordMaps
             if ($map->value->members === null || ! $list->hasContext($map->name, $map->line, $map->name)) {
                 continue;
             }
+            $list->insertAt($map->name, $map->value->at->to);
             foreach ($map->value->members as $member) {
                 $this->take($list, $bytes, $map->name, $member, $command);
             }

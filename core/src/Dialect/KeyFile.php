@@ -6,6 +6,7 @@ namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\FileOrder;
 use Zebrafinch\Core\Text\Lines;
 
 /** A key file as it was read: its bytes, and where in them each binding stands. */
@@ -26,9 +27,25 @@ final readonly class KeyFile
     ) {
     }
 
+    /** In file order, and after each change in that of the file that is then written. */
     public function bindings(): Bindings
     {
-        return Bindings::of(...array_map(static fn (Entry $entry): Binding => $entry->binding, $this->entries));
+        return Bindings::of(...array_map(static fn (Entry $entry): Binding => $entry->binding, $this->entries))->inOrderOf(
+            $this->order(...),
+        );
+    }
+
+    public function order(): FileOrder
+    {
+        $before = fn (int $offset): int => count(array_filter($this->entries, static fn (Entry $entry): bool => $entry->at->from < $offset));
+
+        $ends = $this->insertAt;
+        asort($ends);
+
+        return FileOrder::of(
+            Bindings::of(...array_map(static fn (Entry $entry): Binding => $entry->binding, $this->entries)),
+            array_map($before, $ends),
+        );
     }
 
     /** The line end that the file uses; a line feed where it has none. */

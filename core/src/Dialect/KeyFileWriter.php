@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Dialect;
 
-use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
-use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Text\TextEdit;
 
 /**
@@ -21,22 +19,14 @@ final readonly class KeyFileWriter
 
     public function write(KeyFile $file, Bindings $wanted): string
     {
-        $change = Change::between($file->bindings(), $wanted);
-        $removed = $this->entriesOf($file, $change->removed);
+        $placed = $file->order()->placed($wanted);
         $edits = [];
-        $added = [];
-        foreach ($change->added as $binding) {
-            $index = $this->indexOfOldChord($removed, $binding);
-            if ($index === null) {
-                $added[$binding->context][] = $binding;
-
-                continue;
-            }
-            $edits[] = new TextEdit($removed[$index]->chordAt, $this->dialect->spell($binding));
-            unset($removed[$index]);
+        foreach ($placed->over as $index => $binding) {
+            $edits[] = new TextEdit($file->entries[$index]->chordAt, $this->dialect->spell($binding));
         }
+        $removed = array_map(static fn (int $index): Entry => $file->entries[$index], $placed->gone);
 
-        return $this->apply($file->bytes, [...$edits, ...$this->dialect->edits($file, array_values($removed), $added)]);
+        return $this->apply($file->bytes, [...$edits, ...$this->dialect->edits($file, $removed, $placed->come)]);
     }
 
     /**
@@ -47,38 +37,6 @@ final readonly class KeyFileWriter
     public function without(KeyFile $file, array $removed): string
     {
         return $this->apply($file->bytes, $this->dialect->edits($file, $removed, []));
-    }
-
-    /**
-     * @param  list<Binding>  $bindings
-     * @return array<int, Entry> of equal ones the last in the file first
-     */
-    private function entriesOf(KeyFile $file, array $bindings): array
-    {
-        $wanted = array_count_values(Bindings::of(...$bindings)->ids());
-        $found = [];
-        foreach (array_reverse($file->entries, true) as $index => $entry) {
-            $id = $entry->binding->id();
-            if (($wanted[$id] ?? 0) > 0) {
-                $wanted[$id]--;
-                $found[$index] = $entry;
-            }
-        }
-
-        return $found;
-    }
-
-    /** @param  array<int, Entry>  $removed */
-    private function indexOfOldChord(array $removed, Binding $added): ?int
-    {
-        foreach ($removed as $index => $entry) {
-            $old = $entry->binding;
-            if ($old->command === $added->command && $old->context === $added->context && $old->gesture === $added->gesture) {
-                return $index;
-            }
-        }
-
-        return null;
     }
 
     /**

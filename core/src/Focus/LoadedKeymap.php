@@ -66,8 +66,33 @@ final class LoadedKeymap
                 $after->presses[$press->id] = $press;
             }
         }
+        foreach ($change->added as $binding) {
+            foreach ($this->seat->presses($binding->chord) as $press) {
+                $after->sort($press, $binding->context);
+            }
+        }
 
         return $after;
+    }
+
+    /** Which of several bindings of one context comes first is for the file to say. */
+    private function sort(Press $press, string $context): void
+    {
+        $here = $this->index[$press->id] ?? [];
+        if (count(array_filter($here, static fn (Binding $one): bool => $one->context === $context)) < 2) {
+            return;
+        }
+        $left = array_count_values(array_map(static fn (Binding $one): string => $one->id(), $here));
+        $sorted = [];
+        foreach ($this->bindings->all() as $binding) {
+            if (($left[$binding->id()] ?? 0) > 0) {
+                $left[$binding->id()]--;
+                $sorted[] = $binding;
+            }
+        }
+        if ($sorted !== []) {
+            $this->index[$press->id] = $sorted;
+        }
     }
 
     private function drop(Press $press, Binding $binding): void

@@ -182,6 +182,14 @@ final class Who
         );
     }
 
+    /** Why the application refuses the whole key file, so that no chord runs anything; null where it reads it. */
+    public function refusal(): ?string
+    {
+        $lines = $this->keymap->refusedFor();
+
+        return $lines === null ? null : $this->refusedReason($lines);
+    }
+
     /** @param  array{Binding, Binding}  $lines */
     private function refusedReason(array $lines): string
     {

@@ -28,9 +28,14 @@ final class Bindings implements Countable, IteratorAggregate
      * @param  list<Binding>|null  $made  null while only the data is there
      * @param  list<BindingData>  $data
      * @param  (Closure(): list<Binding>)|null  $make  gives the list where there is no data
+     * @param  (Closure(): FileOrder)|null  $order  the file that they are written to; null where there is none
      */
-    private function __construct(private ?array $made, private readonly array $data = [], private ?Closure $make = null)
-    {
+    private function __construct(
+        private ?array $made,
+        private readonly array $data = [],
+        private ?Closure $make = null,
+        private readonly ?Closure $order = null,
+    ) {
     }
 
     public static function of(Binding ...$bindings): self
@@ -42,6 +47,16 @@ final class Bindings implements Countable, IteratorAggregate
     public static function fromData(array $data): self
     {
         return new self(null, $data);
+    }
+
+    /**
+     * The same bindings, which after each change stand as that file will list them.
+     *
+     * @param  Closure(): FileOrder  $order  asked once a change needs it
+     */
+    public function inOrderOf(Closure $order): self
+    {
+        return new self($this->made, $this->data, $this->make, $order);
     }
 
     /** @return list<array{chord: string, command: string, context: string, gesture: string}> */
@@ -105,10 +120,13 @@ final class Bindings implements Countable, IteratorAggregate
         return $byCommand;
     }
 
-    /** What is removed goes, what is added stands at the end; worked out when it is first asked for. */
+    /** What is removed goes, what is added stands where the file has it, or at the end; worked out when it is first asked for. */
     public function changedBy(Change $change): self
     {
-        return new self(null, [], fn (): array => $change->applyTo($this)->all());
+        $changed = fn (): self => $this->minus(...$change->removed)->plus(...$change->added);
+        $make = fn (): array => ($this->order === null ? $changed() : ($this->order)()->sorted($changed()))->all();
+
+        return new self(null, [], $make, $this->order);
     }
 
     /** Added bindings stand behind the present ones. */
@@ -131,14 +149,6 @@ final class Bindings implements Countable, IteratorAggregate
         }
 
         return new self(array_values($list));
-    }
-
-    /** Puts a binding where the first line stands that says what $old says. */
-    public function replaced(Binding $old, Binding $new): self
-    {
-        $at = array_search($old->id(), $this->ids(), true);
-
-        return $at === false ? $this : new self(array_values(array_replace($this->all(), [$at => $new])));
     }
 
     /**

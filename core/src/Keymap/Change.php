@@ -44,11 +44,6 @@ final readonly class Change
         return $this->removed === [] && $this->added === [];
     }
 
-    public function applyTo(Bindings $bindings): Bindings
-    {
-        return $bindings->minus(...$this->removed)->plus(...$this->added);
-    }
-
     /** What leads from one list of bindings to another, by meaning: the order of lines is not looked at. */
     public static function between(Bindings $from, Bindings $to): self
     {

@@ -85,7 +85,7 @@ test('a change is judged from the presses it touches as it would be from the who
         $all = $keymap->bindings()->all();
         $change = Change::none()->removing($all[0])->adding($all[1]->at($all[0]->chord));
         $after = $keymap->after($change);
-        $afresh = new LoadedKeymap($keymap->application, $change->applyTo($keymap->bindings()), $keymap->seat);
+        $afresh = new LoadedKeymap($keymap->application, $keymap->bindings()->changedBy($change), $keymap->seat);
         expect(toldByDocket($after))
             ->toBe(toldByDocket($afresh), "keymap {$number}")
             ->and($after->bindings()->ids())

@@ -29,9 +29,9 @@ test('the way back leads there, for all, for a context and for a command', funct
     $comparison = Comparison::between($now, $then);
     $after = static fn (Change $change): array => array_map(
         static fn ($one): string => "{$one->command} {$one->chord->id()}",
-        $change->applyTo($now)->all(),
+        $now->changedBy($change)->all(),
     );
-    expect(Change::between($comparison->change()->applyTo($now), $then)->isEmpty())
+    expect(Change::between($now->changedBy($comparison->change()), $then)->isEmpty())
         ->toBeTrue()
         ->and($after($comparison->only('shelf', null)->change()))
         ->toEqualCanonicalizing(['saw KeyS', 'plane KeyP', 'glue KeyH'])

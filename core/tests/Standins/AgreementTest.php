@@ -8,6 +8,7 @@ use Standins\Simulated;
 use Standins\Strip;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\LoadingRule;
+use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
@@ -24,7 +25,9 @@ use Zebrafinch\Core\Keyboard\Symbol;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Keymap\History;
 use Zebrafinch\Core\Tests\World;
 
 // The stand-ins read key files with readers of their own, written apart from the dialects and from who(): two ways to one answer.
@@ -244,3 +247,48 @@ test('layers hold only what a seat has', function () {
         )
         ->toHaveCount(2);
 });
+
+test('after any history the stand-in does with the written file what who() says, and no loser of a double runs', function (
+    string $id,
+    int $seed,
+) {
+    mt_srand($seed);
+    $application = World::application($id);
+    [$system, $board, $layout] = array_values(suiteSeats())[mt_rand(0, 3)];
+    $seat = World::seat($system, $board, $layout);
+    $dialect = BuiltInDialects::all()->for($application);
+    $file = $dialect->read(World::factoryBytes($id), $application);
+    [$parent, $follower] = [History::of($file->order(), $file->bindings()), History::of($file->order(), $file->bindings())];
+    for ($step = 0; $step < 30; $step++) {
+        foreach ([&$parent, &$follower] as &$history) {
+            $all = $history->bindings()->all();
+            $from = $all[mt_rand(0, count($all) - 1)];
+            $to = $all[mt_rand(0, count($all) - 1)];
+            $history = match (mt_rand(0, 4)) {
+                0 => $history->undone(),
+                1 => $history->redone(),
+                2 => $history->with(Change::none()->removing($from)),
+                default => $history->with(Change::none()->removing($from)->adding($from->at($to->chord))),
+            };
+        }
+        $follower = $follower->on($parent->bindings());
+    }
+    $bindings = $follower->bindings();
+    $bytes = (new KeyFileWriter($dialect))->write($file, $bindings);
+    $keymap = new LoadedKeymap($application, $bindings, $seat);
+    expect(disagreements($keymap, $bytes))->toBe([]);
+    $standIn = standIn($id);
+    foreach (BuiltInKinds::docket(World::reserved())->of($keymap) as $clash) {
+        $press = $seat->press($clash->bindings[0]->chord);
+        foreach ($clash->kind->name() === 'double' && $press->isPossible() ? $clash->losing : [] as $loser) {
+            $others = array_filter($clash->bindings, static fn (Binding $one): bool => $one->command === $loser->command);
+            if (count($others) === 1) {
+                $key = keyPress($press->made, $seat, $loser->gesture);
+                $did = $standIn->press($bytes, $system->value, $loser->context, $key, new Strip())['command'];
+                expect($did)->not->toBe($loser->command, "{$id}, seed {$seed}: {$clash->sentence()}");
+            }
+        }
+    }
+})
+    ->with(World::applicationIds())
+    ->with(range(1, 5));

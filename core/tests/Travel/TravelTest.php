@@ -6,7 +6,6 @@ use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Overlay;
 use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Reach\ReachJudge;
 use Zebrafinch\Core\Reach\ReachKind;
@@ -65,26 +64,3 @@ test('on every board and layout the road variant of a factory keymap loses nothi
     ['laptop-jis', 'japanese', System::Windows],
     ['full-iso', 'swedish', System::Linux],
 ]);
-
-test('a variant keeps following its parent', function () {
-    $parent = World::bindings("everywhere KeyA saw\neverywhere Numpad7 glue\ndesk KeyB sand");
-    $variant = World::bindings("everywhere KeyA saw\neverywhere KeyE glue\ndesk KeyB sand\ndesk KeyC paint");
-    $overlay = Overlay::between($parent, $variant);
-    expect($overlay->over($parent)->ids())->toBe($variant->ids());
-    // The parent gets a new binding and moves one: the variant has both, and keeps its own.
-    $later = World::bindings("everywhere KeyS saw\neverywhere Numpad7 glue\ndesk KeyB sand\nshelf KeyD saw");
-    expect($overlay->over($later)->ids())->toBe(
-        World::bindings("everywhere KeyS saw\neverywhere KeyE glue\ndesk KeyB sand\nshelf KeyD saw\ndesk KeyC paint")->ids(),
-    );
-    // The parent moves the very binding that the variant replaced: the parent is followed.
-    $moved = World::bindings('everywhere KeyF glue');
-    expect($overlay->over($moved)->ids())->toBe(World::bindings("everywhere KeyF glue\ndesk KeyC paint")->ids());
-});
-
-test('an overlay is the same after it was stored', function () {
-    $overlay = Overlay::between(
-        World::bindings("everywhere KeyA saw\ndesk KeyB glue"),
-        World::bindings("everywhere KeyC saw\nshelf KeyD sand"),
-    );
-    expect(Overlay::fromData($overlay->toData()))->toEqual($overlay)->and($overlay->isEmpty())->toBeFalse();
-});

@@ -29,6 +29,36 @@ function show(keymaps: Schema['KeymapBrief'][] = [DESK, ROAD, ELSEWHERE], delete
 const item = async (name: string) =>
   within(await screen.findByText(name, { selector: 'strong' }).then((found) => found.closest('li') ?? found))
 
+describe('deleting a keymap', () => {
+  it('asks first, and says for how long it can be restored', async () => {
+    whenAsked('DELETE /keymaps/2', {})
+    show()
+    await userEvent.click(await screen.findByRole('button', { name: 'delete Road' }))
+    expect(screen.getByText(/Delete Road\? It can be restored for 30 days/)).toBeTruthy()
+    expect(askedFor('DELETE /keymaps/2')).toHaveLength(0)
+    await userEvent.click(screen.getByRole('button', { name: 'Delete it' }))
+    await waitFor(() => {
+      expect(askedFor('DELETE /keymaps/2')).toHaveLength(1)
+    })
+  })
+})
+
+describe('copying a keymap', () => {
+  it('asks for a name, and does not put the copy into use', async () => {
+    const COPIES = 'POST /applications/cutloom/keymaps'
+    whenAsked(COPIES, {})
+    show()
+    await userEvent.click(await screen.findByRole('button', { name: 'copy Road' }))
+    const name = screen.getByLabelText('Name of the new keymap')
+    await userEvent.clear(name)
+    await userEvent.type(name, 'Night')
+    await userEvent.click(screen.getByRole('button', { name: 'Make it' }))
+    await waitFor(() => {
+      expect(askedFor(COPIES).map(({ body }) => body)).toEqual([{ name: 'Night', copy_of: 2 }])
+    })
+  })
+})
+
 describe('the keymaps of an application', () => {
   it('are those of this application, with what each is', async () => {
     show()
@@ -48,7 +78,6 @@ describe('the keymaps of an application', () => {
   it.each([
     ['use Road', 'POST /keymaps/2/use'],
     ['use the factory keymap', 'POST /applications/cutloom/use-factory'],
-    ['delete Road', 'DELETE /keymaps/2'],
   ])('%s with one click', async (name, route) => {
     whenAsked(route, {})
     show()

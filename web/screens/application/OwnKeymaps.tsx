@@ -1,18 +1,20 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
+import { CopyForm } from '../../keymap/CopyForm'
 import { useShelving, type Shelving } from '../../keymap/mutations'
 import { useKeymaps } from '../../keymap/queries'
 import { Asking } from '../../parts/Asking'
 import { ProblemNote } from '../../parts/ProblemNote'
+import { day } from '../../parts/when'
 import css from './application.module.css'
 
 /** The keymaps one has for an application: switched in one action, named, tagged, deleted and restored. */
 export function OwnKeymaps({ application }: { application: string }) {
   const keymaps = useKeymaps()
-  const [labelling, setLabelling] = useState<number | null>(null)
+  const [open, setOpen] = useState<{ of: number; for: Purpose } | null>(null)
   const { send, isSending, error } = useShelving(application, () => {
-    setLabelling(null)
+    setOpen(null)
   })
   return (
     <>
@@ -39,9 +41,9 @@ export function OwnKeymaps({ application }: { application: string }) {
                     key={one.id}
                     keymap={one}
                     isSending={isSending}
-                    isLabelling={labelling === one.id}
+                    open={open?.of === one.id ? open.for : null}
                     onSend={send}
-                    onLabel={() => setLabelling(labelling === one.id ? null : one.id)}
+                    onOpen={(purpose) => setOpen(purpose === null ? null : { of: one.id, for: purpose })}
                   />
                 ))}
               </ul>
@@ -49,7 +51,7 @@ export function OwnKeymaps({ application }: { application: string }) {
                 .filter((one) => one.application === application)
                 .map((one) => (
                   <p key={one.id} className="quiet">
-                    {one.name} is deleted.{' '}
+                    {one.name} is deleted and can be restored until {day(one.until)}.{' '}
                     <button type="button" className="plain" disabled={isSending} onClick={() => send({ do: 'restore', keymap: one.id })}>
                       restore {one.name}
                     </button>
@@ -64,16 +66,20 @@ export function OwnKeymaps({ application }: { application: string }) {
   )
 }
 
+type Purpose = 'label' | 'copy' | 'delete'
+
 interface Props {
   keymap: Schema['KeymapBrief']
   isSending: boolean
-  isLabelling: boolean
+  /** What has been opened under it, if anything. */
+  open: Purpose | null
   onSend: (shelving: Shelving) => void
-  onLabel: () => void
+  onOpen: (purpose: Purpose | null) => void
 }
 
-function OwnKeymap({ keymap, isSending, isLabelling, onSend, onLabel }: Props) {
+function OwnKeymap({ keymap, isSending, open, onSend, onOpen }: Props) {
   const { id, name } = keymap
+  const toggle = (purpose: Purpose) => onOpen(open === purpose ? null : purpose)
   return (
     <li data-in-use={keymap.in_use}>
       <strong>{name}</strong>
@@ -96,13 +102,35 @@ function OwnKeymap({ keymap, isSending, isLabelling, onSend, onLabel }: Props) {
           use {name}
         </button>
       )}
-      <button type="button" className="plain" aria-expanded={isLabelling} onClick={onLabel}>
+      <button type="button" className="plain" aria-expanded={open === 'label'} onClick={() => toggle('label')}>
         name and tags<span className="visually-hidden"> of {name}</span>
       </button>
-      <button type="button" className="plain" disabled={isSending} onClick={() => onSend({ do: 'delete', keymap: id })}>
+      <button type="button" className="plain" aria-expanded={open === 'copy'} onClick={() => toggle('copy')}>
+        copy<span className="visually-hidden"> {name}</span>
+      </button>
+      <button type="button" className="plain" aria-expanded={open === 'delete'} onClick={() => toggle('delete')}>
         delete<span className="visually-hidden"> {name}</span>
       </button>
-      {isLabelling && <LabelForm keymap={keymap} isSending={isSending} onSave={(label) => onSend({ do: 'label', keymap: id, ...label })} />}
+      {open === 'copy' && <CopyForm application={keymap.application} from={{ copy_of: id }} called={name} onDone={() => onOpen(null)} />}
+      {open === 'delete' && (
+        <p className={css.labelForm}>
+          {keymap.in_use ? `Delete ${name}? The factory keymap is in use then.` : `Delete ${name}?`} It can be restored for 30 days.{' '}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            disabled={isSending}
+            onClick={() => onSend({ do: 'delete', keymap: id })}
+          >
+            Delete it
+          </button>{' '}
+          <button type="button" className="plain" onClick={() => onOpen(null)}>
+            leave it
+          </button>
+        </p>
+      )}
+      {open === 'label' && (
+        <LabelForm keymap={keymap} isSending={isSending} onSave={(label) => onSend({ do: 'label', keymap: id, ...label })} />
+      )}
     </li>
   )
 }

@@ -3,6 +3,7 @@ import { useTable } from '../../board/queries'
 import { BoardPanel } from '../../board/BoardPanel'
 import { allContexts, layerId, contextIndex, splitPress, type Table } from '../../board/table'
 import { useChords } from '../../listening/Listening'
+import { RefusedKeymaps } from '../../keymap/RefusedKeymaps'
 import { Asking } from '../../parts/Asking'
 import { useAddress } from '../../parts/useAddress'
 import { useAddressText } from '../../parts/useAddressText'
@@ -34,6 +35,7 @@ export function FindScreen() {
   return (
     <>
       <ScreenHeading isHidden>Find</ScreenHeading>
+      <RefusedKeymaps />
       <div className={css.findField}>
         <label htmlFor="find-words">What do you want to do?</label>
         <input

@@ -5,7 +5,14 @@ import type { Schema } from '../../api/client'
 import { renderAt } from '../../tests/page'
 import { binding, CUTLOOM } from '../../tests/samples'
 import { askedFor, problem, whenAsked } from '../../tests/server'
+import { ChangeProvider } from '../../keymap/ChangeProvider'
 import { ChangesScreen } from './ChangesScreen'
+
+const Page = () => (
+  <ChangeProvider>
+    <ChangesScreen />
+  </ChangeProvider>
+)
 
 const MINE = { id: 7, version: 3, name: 'Mine', application: CUTLOOM }
 const REVERT = 'POST /keymaps/7/revert'
@@ -32,7 +39,7 @@ function show(
     ],
   })
   whenAsked('GET /keymaps/7/comparison', { with: against, differences })
-  return renderAt(`/remap/cutloom/changes${at}`, <ChangesScreen />, {}, '/remap/:application/changes')
+  return renderAt(`/remap/cutloom/changes${at}`, <Page />, {}, '/remap/:application/changes')
 }
 
 describe('what was changed', () => {
@@ -78,7 +85,7 @@ describe('reverting', () => {
     show([difference('lift', 'timeline'), difference('wait', 'bin')], { at })
     await userEvent.click(await screen.findByRole('button', { name }))
     await waitFor(() => {
-      expect(askedFor(REVERT).map(({ body }) => body)).toEqual([{ version: 3, ...wanted }])
+      expect(askedFor(REVERT).map(({ body }) => body)).toEqual([{ version: 3, despite_clashes: false, ...wanted }])
     })
   })
 
@@ -87,7 +94,9 @@ describe('reverting', () => {
     show([difference('lift', 'timeline'), difference('wait', 'bin')], { at: '?with=factory', against: 'the factory keymap' })
     await userEvent.click(await screen.findByRole('button', { name: 'revert wait' }))
     await waitFor(() => {
-      expect(askedFor(REVERT).map(({ body }) => body)).toEqual([{ version: 3, to: 'factory', context: 'bin', command: 'wait' }])
+      expect(askedFor(REVERT).map(({ body }) => body)).toEqual([
+        { version: 3, despite_clashes: false, to: 'factory', context: 'bin', command: 'wait' },
+      ])
     })
   })
 

@@ -1,14 +1,14 @@
+import { use } from 'react'
 import Button from 'react-bootstrap/Button'
 import { Link, useParams } from 'react-router'
 import type { Schema } from '../../api/client'
-import { useRevert } from '../../keymap/mutations'
+import { ChangeContext } from '../../keymap/changes'
 import { useKeymap, useKeymaps } from '../../keymap/queries'
 import { AskedSelect } from '../../parts/AskedSelect'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { useComparison } from './queries'
 import { Asking } from '../../parts/Asking'
 import { KeysList } from '../../parts/Keys'
-import { ProblemNote } from '../../parts/ProblemNote'
 import { useAddress } from '../../parts/useAddress'
 import css from './keymap.module.css'
 import layout from '../../parts/layout.module.css'
@@ -43,15 +43,14 @@ export function ChangesScreen() {
 function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
   const [read, write] = useAddress()
   const keymaps = useKeymaps()
-  const revert = useRevert()
+  const { goBack, isMaking } = use(ChangeContext)
   const other = read('with') === '' ? 'saved' : read('with')
   const context = read('context')
   const comparison = useComparison(id, other)
   const canReturn = other === 'saved' || other === 'factory'
 
-  function goBack(only: { context?: string; command?: string }) {
-    if (!canReturn) return
-    revert.send({ keymap: id, version: keymap.version, to: other, ...only })
+  function revert(only: { context?: string; command?: string }) {
+    if (canReturn) goBack(keymap, { do: 'revert', to: other, ...only })
   }
 
   return (
@@ -74,7 +73,6 @@ function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
           />
         </span>
       </p>
-      <ProblemNote error={revert.error} />
       <Asking of={comparison}>
         {({ with: against, differences }) => {
           const contexts = [...new Map(differences.map((one) => [one.context.id, one.context.name])).entries()]
@@ -103,8 +101,8 @@ function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
                   <Button
                     size="sm"
                     variant="outline-secondary"
-                    disabled={revert.isSending}
-                    onClick={() => goBack(context === '' ? {} : { context })}
+                    disabled={isMaking}
+                    onClick={() => revert(context === '' ? {} : { context })}
                   >
                     Revert {context === '' ? 'everything' : 'this context'} to {against}
                   </Button>
@@ -154,8 +152,8 @@ function Differences({ keymap, id }: { keymap: Schema['Keymap']; id: number }) {
                           <button
                             type="button"
                             className="plain"
-                            disabled={revert.isSending}
-                            onClick={() => goBack({ context: one.context.id, command: one.command.id })}
+                            disabled={isMaking}
+                            onClick={() => revert({ context: one.context.id, command: one.command.id })}
                           >
                             revert<span className="visually-hidden"> {one.command.name}</span>
                           </button>

@@ -3,7 +3,9 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
+import { RefusedKeymaps } from '../../keymap/RefusedKeymaps'
 import { ScreenHead } from '../../parts/ScreenHead'
+import { OpenRelease } from './OpenRelease'
 import { useSaveRelease } from './mutations'
 import { usePresets } from './queries'
 import { Asking } from '../../parts/Asking'
@@ -17,6 +19,7 @@ export function PresetScreen() {
   return (
     <>
       <ScreenHead title="Presets" />
+      <RefusedKeymaps />
       <Asking of={presets}>
         {(data) => (
           <div className={css.presets}>
@@ -122,7 +125,8 @@ function Preset({ preset }: { preset: Schema['Preset'] }) {
               </p>
               <p className="quiet">
                 {release.author}, {new Date(release.created_at).toLocaleString()} ·{' '}
-                {release.applications.map((one) => `${one.file_name} (${one.bindings} bindings)`).join(', ')}
+                {release.applications.map((one) => `${one.file_name} (${one.bindings} bindings)`).join(', ')}{' '}
+                <OpenRelease release={release} />
               </p>
               <p className="quiet">
                 digest <code title={release.digest}>{release.digest.slice(0, 16)}</code>

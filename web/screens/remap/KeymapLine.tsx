@@ -1,6 +1,9 @@
+import { use } from 'react'
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
-import { useHistoryStep } from '../../keymap/mutations'
+import { ChangeContext } from '../../keymap/changes'
+import { useSaveKeymap } from '../../keymap/mutations'
+import { KeymapState } from '../../keymap/KeymapState'
 import { useKeymap } from '../../keymap/queries'
 import { Asking } from '../../parts/Asking'
 import { ProblemNote } from '../../parts/ProblemNote'
@@ -13,11 +16,9 @@ export function KeymapLine({ application }: { application: string }) {
 }
 
 function Line({ application, keymap }: { application: string; keymap: Schema['Keymap'] }) {
-  const history = useHistoryStep()
+  const { goBack, isMaking } = use(ChangeContext)
+  const save = useSaveKeymap()
   const { id, version } = keymap
-  const take = (step: 'undo' | 'redo' | 'save') => {
-    if (id !== null) history.send({ keymap: id, version, step })
-  }
   return (
     <div className={css.keymapLine}>
       <span>
@@ -25,13 +26,13 @@ function Line({ application, keymap }: { application: string; keymap: Schema['Ke
         {keymap.is_protected && ' (protected; your first change makes a copy)'}
         {keymap.follows !== null && `, follows ${keymap.follows}`}
       </span>
-      <button type="button" className="plain" disabled={keymap.undo === null || history.isSending} onClick={() => take('undo')}>
+      <button type="button" className="plain" disabled={keymap.undo === null || isMaking} onClick={() => goBack(keymap, { do: 'undo' })}>
         Undo{keymap.undo !== null && `: ${keymap.undo}`}
       </button>
-      <button type="button" className="plain" disabled={keymap.redo === null || history.isSending} onClick={() => take('redo')}>
+      <button type="button" className="plain" disabled={keymap.redo === null || isMaking} onClick={() => goBack(keymap, { do: 'redo' })}>
         Redo{keymap.redo !== null && `: ${keymap.redo}`}
       </button>
-      {keymap.saved_at !== null && (
+      {id !== null && keymap.saved_at !== null && (
         <span>
           {keymap.unsaved === 0 ? (
             `Saved ${when(keymap.saved_at)}.`
@@ -41,7 +42,7 @@ function Line({ application, keymap }: { application: string; keymap: Schema['Ke
                 {keymap.unsaved === 1 ? 'One command' : `${keymap.unsaved} commands`} changed
               </Link>{' '}
               since the save {when(keymap.saved_at)}.{' '}
-              <button type="button" className="plain" disabled={history.isSending} onClick={() => take('save')}>
+              <button type="button" className="plain" disabled={save.isSending} onClick={() => save.send({ keymap: id, version })}>
                 Save<span className="visually-hidden"> {keymap.name}</span>
               </button>
             </>
@@ -49,7 +50,8 @@ function Line({ application, keymap }: { application: string; keymap: Schema['Ke
         </span>
       )}
       <Link to={`/remap/${application}/bulk-edit`}>Bulk edit</Link>
-      <ProblemNote error={history.error} />
+      <ProblemNote error={save.error} />
+      <KeymapState keymap={keymap} />
     </div>
   )
 }

@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form'
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
 import { Empty } from '../../parts/Empty'
+import { RefusedKeymaps } from '../../keymap/RefusedKeymaps'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { usePresets } from '../preset/queries'
 import { useSession } from '../../api/session'
@@ -39,6 +40,7 @@ export function SuiteScreen() {
           <Link to="/travel">Travel check: would my keys work on another keyboard?</Link>
         </p>
       </ScreenHead>
+      <RefusedKeymaps />
       <Asking of={suites}>
         {({ suites: all }) =>
           all.length === 0 ? (

@@ -103,7 +103,7 @@ export function ApplicationTravel({ travel, to }: Props) {
 function VariantForm({ travel, to, chosen }: Props & { chosen: Schema['Replacement'][] }) {
   const { application } = travel
   const [name, setName] = useState(`${travel.keymap}, ${to}`)
-  const { send, isSending, error } = useStartVariant(application.id)
+  const { send, isSending, error, made } = useStartVariant(application.id)
   const make = () => {
     const change = { removed: chosen.map(({ replaces }) => replaces), added: chosen.map(({ binding }) => binding) }
     send({ name: name.trim(), title: `For ${to}`, change })
@@ -128,7 +128,16 @@ function VariantForm({ travel, to, chosen }: Props & { chosen: Schema['Replaceme
       <Button type="submit" disabled={isSending}>
         Make it with {chosen.length} other {chosen.length === 1 ? 'chord' : 'chords'}
       </Button>
-      <span className="quiet">It follows {travel.keymap}.</span>
+      <span className="quiet" role="status">
+        {made === undefined ? (
+          <>It follows {travel.keymap}, which stays in use here.</>
+        ) : (
+          <>
+            {made.name} is made. {travel.keymap} is still in use here; <Link to={`/applications/${application.id}`}>choose it</Link> where
+            it is to be used.
+          </>
+        )}
+      </span>
       <ProblemNote error={error} />
     </Form>
   )

@@ -8,14 +8,18 @@ use App\Http\Requests\Keymap\LabelRequest;
 use App\Http\Requests\Keymap\StartKeymapRequest;
 use App\Http\Resources\Keymap\KeymapResource;
 use App\Http\Resources\Keymap\KeymapsResource;
+use App\Http\Resources\Keymap\RefusedKeymapsResource;
 use App\Keymap\KeymapShelf;
 use App\Keymap\KeymapStarter;
 use App\Keymap\KitReader;
+use App\Keymap\WriteTerms;
 use App\Library\Library;
 use App\Models\Keymap;
+use App\Models\Release;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
 
@@ -36,6 +40,11 @@ final readonly class KeymapController
         return new KeymapsResource($user->kit);
     }
 
+    public function refused(#[CurrentUser] User $user, Seat $seat): RefusedKeymapsResource
+    {
+        return new RefusedKeymapsResource($this->kit->all($user), $seat);
+    }
+
     /** The keymap that is in use for one application. */
     public function current(#[CurrentUser] User $user, Application $application, Seat $seat): KeymapResource
     {
@@ -45,17 +54,36 @@ final readonly class KeymapController
     public function store(StartKeymapRequest $request, #[CurrentUser] User $user, Application $application, Seat $seat): JsonResponse
     {
         $name = $request->string('name')->toString();
+        if ($request->filled('copy_of')) {
+            $other = Keymap::query()->where('application', $application->id)->findOrFail($request->integer('copy_of'));
+            Gate::authorize('view', $other);
+
+            return $this->made($this->starter->copyOf($user, $application, $name, $other), $seat);
+        }
+        if ($request->filled('release')) {
+            $release = Release::query()->findOrFail($request->integer('release'));
+            Gate::authorize('view', $release->preset);
+            $file = $release->files()->where('application', $application->id)->firstOrFail();
+
+            return $this->made($this->starter->fromRelease($user, $application, $name, $file), $seat);
+        }
         if ($request->filled('key_file')) {
             $file = $user->kit->keyFiles()->where('application', $application->id)->findOrFail($request->integer('key_file'));
-            $this->starter->fromKeyFile($user, $application, $name, $file->bytes);
-        } elseif ($request->has('change')) {
-            $change = $request->change($application, $this->library->dialect($application));
-            $this->starter->fromFactory($user, $application, $name, $request->string('title')->toString(), $change);
-        } else {
-            $this->starter->fromFactory($user, $application, $name);
-        }
 
-        return $this->current($user, $application, $seat)->withStatus(201);
+            return $this->made($this->starter->fromKeyFile($user, $application, $name, $file->bytes), $seat);
+        }
+        $change = $request->has('change') ? $request->change($application, $this->library->dialect($application)) : null;
+        $terms = $request->boolean('despite_clashes') ? null : WriteTerms::at(1, $seat);
+
+        return $this->made(
+            $this->starter->fromFactory($user, $application, $name, $request->string('title')->toString(), $change, $terms),
+            $seat,
+        );
+    }
+
+    private function made(Keymap $keymap, Seat $seat): JsonResponse
+    {
+        return (new KeymapResource($this->kit->with($keymap->refresh()), $seat))->withStatus(201);
     }
 
     public function use(#[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource

@@ -12,10 +12,12 @@ use App\Http\Resources\Keymap\ComparisonResource;
 use App\Http\Resources\Keymap\KeymapResource;
 use App\Keymap\KeymapEditor;
 use App\Keymap\KitReader;
+use App\Keymap\WriteTerms;
 use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Bindings;
@@ -33,30 +35,30 @@ final readonly class KeymapHistoryController
         $application = $this->library->application($keymap->application);
         $change = $request->change($application, $this->library->dialect($application));
         $title = $request->string('title')->toString();
-        $this->editor->change($keymap, $user, $request->integer('version'), $title, $change, $request->boolean('on_top'));
+        $this->editor->change($keymap, $user, $title, $change, $this->terms($request, $seat));
 
-        return $this->answer($user, $keymap, $seat);
+        return $this->answer($keymap, $seat);
     }
 
-    public function undo(VersionRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    public function undo(VersionRequest $request, Keymap $keymap, Seat $seat): KeymapResource
     {
-        $this->editor->undo($keymap, $request->integer('version'));
+        $this->editor->undo($keymap, $this->terms($request, $seat));
 
-        return $this->answer($user, $keymap, $seat);
+        return $this->answer($keymap, $seat);
     }
 
-    public function redo(VersionRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    public function redo(VersionRequest $request, Keymap $keymap, Seat $seat): KeymapResource
     {
-        $this->editor->redo($keymap, $request->integer('version'));
+        $this->editor->redo($keymap, $this->terms($request, $seat));
 
-        return $this->answer($user, $keymap, $seat);
+        return $this->answer($keymap, $seat);
     }
 
-    public function save(VersionRequest $request, #[CurrentUser] User $user, Keymap $keymap, Seat $seat): KeymapResource
+    public function save(VersionRequest $request, Keymap $keymap, Seat $seat): KeymapResource
     {
-        $this->editor->save($keymap, $request->integer('version'));
+        $this->editor->save($keymap, WriteTerms::whatever($request->integer('version')));
 
-        return $this->answer($user, $keymap, $seat);
+        return $this->answer($keymap, $seat);
     }
 
     /**
@@ -69,10 +71,10 @@ final readonly class KeymapHistoryController
         $change = $comparison->change();
         if (! $change->isEmpty()) {
             $title = $request->title($this->library->application($keymap->application));
-            $this->editor->change($keymap, $user, $request->integer('version'), $title, $change);
+            $this->editor->change($keymap, $user, $title, $change, $this->terms($request, $seat));
         }
 
-        return $this->answer($user, $keymap, $seat);
+        return $this->answer($keymap, $seat);
     }
 
     /** What leads from the last save, the factory keymap or another keymap to this one, command by command. */
@@ -107,8 +109,20 @@ final readonly class KeymapHistoryController
         return $other->bindings;
     }
 
-    private function answer(User $user, Keymap $keymap, Seat $seat): KeymapResource
+    /** A change or a way back is asked about before a clash comes of it, unless the request says that it was. */
+    private function terms(FormRequest $request, Seat $seat): WriteTerms
     {
-        return new KeymapResource($this->kit->of($user, $this->library->application($keymap->application)), $seat);
+        $version = $request->integer('version');
+
+        return match (true) {
+            $request->boolean('despite_clashes') => WriteTerms::whatever($version),
+            $request instanceof ChangeRequest => WriteTerms::at($version, $seat),
+            default => WriteTerms::wayBack($version, $seat),
+        };
+    }
+
+    private function answer(Keymap $keymap, Seat $seat): KeymapResource
+    {
+        return new KeymapResource($this->kit->with($keymap->refresh()), $seat);
     }
 }

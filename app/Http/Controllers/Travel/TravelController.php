@@ -39,12 +39,13 @@ final readonly class TravelController
         return new TravelResource($checks, $seat, $request->there($this->library));
     }
 
-    /** A keymap that follows the one in use and has other chords where the road needs them. It is in use from then on. */
+    /** A keymap that follows the one in use and has other chords where the road needs them. What is in use here stays in use. */
     public function store(StartVariantRequest $request, #[CurrentUser] User $user, Application $application, Seat $seat): JsonResponse
     {
         $change = $request->change($application, $this->library->dialect($application));
-        $this->starter->variant($user, $this->kit->of($user, $application), $request->string('name')->toString(), $change);
+        $current = $this->kit->of($user, $application);
+        $variant = $this->starter->variant($user, $current, $request->string('name')->toString(), $change);
 
-        return (new KeymapResource($this->kit->of($user, $application), $seat))->withStatus(201);
+        return (new KeymapResource($this->kit->with($variant->refresh()), $seat))->withStatus(201);
     }
 }

@@ -15,7 +15,7 @@ final class ChangeRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return [...$this->changeRules('required'), 'version' => ['required', 'integer'], 'on_top' => ['sometimes', 'boolean']];
+        return [...$this->changeRules('required'), 'version' => ['required', 'integer'], 'despite_clashes' => ['sometimes', 'boolean']];
     }
 
     /** @return array<string, string> */

@@ -16,6 +16,7 @@ final class RevertRequest extends FormRequest
         return [
             'to' => ['required', 'in:saved,factory'],
             'version' => ['required', 'integer'],
+            'despite_clashes' => ['sometimes', 'boolean'],
             'context' => ['sometimes', 'nullable', 'string', 'max:100'],
             'command' => ['sometimes', 'nullable', 'string', 'max:200'],
         ];

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Keymap;
 use App\Http\Requests\TakesChange;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A new keymap: a copy of the factory one with an optional first change, or a key file that was brought in. */
+/** A new keymap: a copy of the factory one with an optional first change, of another, of a release, or a key file that was brought in. */
 final class StartKeymapRequest extends FormRequest
 {
     use TakesChange;
@@ -15,7 +15,14 @@ final class StartKeymapRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return [...$this->changeRules('sometimes'), 'name' => ['required', 'string', 'max:60'], 'key_file' => ['sometimes', 'integer']];
+        return [
+            ...$this->changeRules('sometimes'),
+            'name' => ['required', 'string', 'max:60'],
+            'key_file' => ['sometimes', 'integer'],
+            'copy_of' => ['sometimes', 'integer'],
+            'release' => ['sometimes', 'integer'],
+            'despite_clashes' => ['sometimes', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */

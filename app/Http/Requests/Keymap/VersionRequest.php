@@ -12,7 +12,7 @@ final class VersionRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer']];
+        return ['version' => ['required', 'integer'], 'despite_clashes' => ['sometimes', 'boolean']];
     }
 
     /** @return array<string, string> */

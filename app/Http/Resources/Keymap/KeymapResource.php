@@ -8,6 +8,7 @@ use App\Keymap\CurrentKeymap;
 use App\Resources\JsonAnswer;
 use App\Resources\Shapes;
 use Illuminate\Http\Request;
+use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Comparison;
 
@@ -29,6 +30,7 @@ final class KeymapResource extends JsonAnswer
             'id' => $own?->id,
             'application' => Shapes::application($this->current->application),
             'name' => $this->current->name(),
+            'in_use' => $own === null || $own->in_use,
             'follows' => $own?->parent?->name,
             'is_protected' => $own === null,
             'version' => $own->version ?? 0,
@@ -37,6 +39,8 @@ final class KeymapResource extends JsonAnswer
             'tags' => $own->tags ?? [],
             'saved_at' => $own?->saved_at->toIso8601String(),
             'unsaved' => $own === null ? 0 : count(Comparison::between($own->saved_bindings, $this->current->bindings)->differences),
+            'refused' => (new Who($this->current->at($this->seat)))->refusal(),
+            'notices' => $own === null ? [] : (new FollowedNotices($this->current->application, $this->seat))->of($own),
             'bindings' => array_map($shapes->binding(...), $this->current->bindings->all()),
         ];
     }

@@ -41,6 +41,7 @@ final class KeymapsResource extends JsonAnswer
                         'id' => $keymap->id,
                         'application' => $keymap->application,
                         'name' => $keymap->name,
+                        'until' => $keymap->deleted_at?->addDays(Keymap::DAYS_TO_RESTORE)->toIso8601String(),
                     ],
                 )
                 ->all(),

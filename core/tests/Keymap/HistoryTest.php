@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\FileOrder;
+use Zebrafinch\Core\Keymap\History;
+use Zebrafinch\Core\Keymap\Merge;
+use Zebrafinch\Core\Tests\World;
+
+function historyOf(string $file): History
+{
+    return History::of(FileOrder::of(World::bindings($file)), World::bindings($file));
+}
+
+/** @param  string  $step  lines that begin with - or + */
+function stepOf(string $step): Change
+{
+    $change = Change::none();
+    foreach (explode("\n", $step) as $line) {
+        $bindings = World::bindings(substr($line, 1))->all();
+        $change = $line[0] === '-' ? $change->removing(...$bindings) : $change->adding(...$bindings);
+    }
+
+    return $change;
+}
+
+/** @return list<string> as World::bindings() reads them */
+function idsOf(Bindings|History $of): array
+{
+    return ($of instanceof History ? $of->bindings() : $of)->ids();
+}
+
+/** A binding out of a few, so that the same ones come and go again and again. */
+function randomBindings(int $most): Bindings
+{
+    $lines = [];
+    for ($count = mt_rand(0, $most); $count > 0; $count--) {
+        $context = ['desk', 'shelf', 'note'][mt_rand(0, 2)];
+        $chord = ['KeyS', 'KeyP', 'Primary+KeyG', 'F6'][mt_rand(0, 3)];
+        $lines[] = "{$context} {$chord} ".['saw', 'plane', 'glue'][mt_rand(0, 2)];
+    }
+
+    return World::bindings(implode("\n", $lines));
+}
+
+function randomStep(Bindings $now): Change
+{
+    $all = $now->all();
+    $change = Change::none()->adding(...randomBindings(2)->all());
+
+    return $all === [] ? $change : $change->removing($all[mt_rand(0, count($all) - 1)]);
+}
+
+test('a chord that was removed and put back stands where it stood', function () {
+    $file = "desk KeyS saw\ndesk KeyP plane\nshelf KeyG glue";
+    $now = historyOf($file)->with(stepOf('-desk KeyS saw'))->with(stepOf('+desk KeyS saw'));
+    expect(idsOf($now))->toBe(World::bindings($file)->ids());
+});
+
+test('a moved command stands where its old chord stood, and a further chord behind the last of its context', function () {
+    $now = historyOf("desk KeyS saw\nshelf KeyG glue")->with(stepOf("-desk KeyS saw\n+desk F6 saw"))->with(stepOf('+desk KeyX plane'));
+    expect(idsOf($now))->toBe(World::bindings("desk F6 saw\ndesk KeyX plane\nshelf KeyG glue")->ids());
+});
+
+test('an undo gives back what was there, order included, whatever was done', function () {
+    for ($seed = 0; $seed < 400; $seed++) {
+        mt_srand($seed);
+        $file = randomBindings(8);
+        $history = History::of(FileOrder::of($file), $file);
+        $states = [idsOf($history)];
+        for ($steps = mt_rand(1, 10); $steps > 0; $steps--) {
+            $history = $history->with(randomStep($history->bindings()));
+            $states[] = idsOf($history);
+        }
+        for ($at = count($states) - 2; $at >= 0; $at--) {
+            $history = $history->undone();
+            expect(idsOf($history))->toBe($states[$at], "seed {$seed}");
+        }
+        for ($at = 1; $at < count($states); $at++) {
+            $history = $history->redone();
+            expect(idsOf($history))->toBe($states[$at], "seed {$seed}");
+        }
+        expect($history->canRedo())->toBeFalse();
+    }
+});
+
+test('what stands in the order of a file stays in it', function () {
+    for ($seed = 0; $seed < 400; $seed++) {
+        mt_srand($seed);
+        $order = FileOrder::of(randomBindings(8));
+        $once = $order->sorted(randomBindings(8));
+        expect(idsOf($order->sorted($once)))->toBe(idsOf($once), "seed {$seed}");
+    }
+});
+
+test('undoing a follower\'s own chord leads to the chord that the parent has now, once', function () {
+    $parent = "desk KeyS saw\ndesk KeyP plane";
+    $follower = historyOf($parent)->with(stepOf("-desk KeyS saw\n+desk F6 saw"));
+    $led = $follower->on(World::bindings("desk F7 saw\ndesk KeyP plane"));
+    expect(idsOf($led))
+        ->toBe(World::bindings("desk F6 saw\ndesk KeyP plane")->ids())
+        ->and(idsOf($led->undone()))
+        ->toBe(World::bindings("desk F7 saw\ndesk KeyP plane")->ids())
+        ->and(idsOf($led->undone()->redone()))
+        ->toBe(idsOf($led));
+});
+
+test('a follower gets what its parent changes elsewhere and keeps its own', function () {
+    $follower = historyOf("desk KeyS saw\ndesk KeyP plane\nshelf KeyG glue")->with(
+        stepOf("-desk KeyS saw\n+desk F6 saw\n-shelf KeyG glue"),
+    );
+    $led = $follower->on(World::bindings("desk KeyS saw\nshelf KeyG glue\nnote KeyX paint"));
+    expect(idsOf($led))
+        ->toBe(World::bindings("desk F6 saw\nnote KeyX paint")->ids())
+        ->and(idsOf($led->undone()))
+        ->toBe(World::bindings("desk KeyS saw\nshelf KeyG glue\nnote KeyX paint")->ids());
+});
+
+test('a step that the parent has made itself is nothing to undo any more', function () {
+    $follower = historyOf('desk KeyS saw')->with(stepOf("-desk KeyS saw\n+desk F6 saw"));
+    expect($follower->on(World::bindings('desk F6 saw'))->steps()[0]->isEmpty())->toBeTrue();
+});
+
+test('a follower without steps of its own is its parent, whatever that becomes', function () {
+    for ($seed = 0; $seed < 200; $seed++) {
+        mt_srand($seed);
+        $file = randomBindings(8);
+        [$then, $now] = [randomBindings(8), randomBindings(8)];
+        $order = FileOrder::of($file);
+        expect(idsOf(History::of($order, $then)->on($now)))->toBe(idsOf($order->sorted($now)), "seed {$seed}");
+    }
+});
+
+test('a merge takes in all that only one side changed', function () {
+    for ($seed = 0; $seed < 400; $seed++) {
+        mt_srand($seed);
+        [$base, $ours, $theirs] = [randomBindings(6), randomBindings(6), randomBindings(6)];
+        $merge = Merge::of($base, $ours, $theirs);
+        $sorted = static function (Bindings $bindings): array {
+            $ids = $bindings->ids();
+            sort($ids);
+
+            return $ids;
+        };
+        expect($sorted(Merge::of($base, $ours, $base)->result))
+            ->toBe($sorted($ours), "seed {$seed}")
+            ->and($sorted(Merge::of($base, $base, $theirs)->result))
+            ->toBe($sorted($theirs), "seed {$seed}")
+            ->and($sorted(Merge::of($base, $ours, $ours)->result))
+            ->toBe($sorted($ours), "seed {$seed}");
+        // Nothing is made up, and what both have is there.
+        $either = [...$ours->ids(), ...$theirs->ids()];
+        expect(array_diff($merge->result->ids(), $either))
+            ->toBe([], "seed {$seed}")
+            ->and(array_diff(array_intersect($ours->ids(), $theirs->ids()), $merge->result->ids()))
+            ->toBe([], "seed {$seed}");
+        if ($merge->conflicts === []) {
+            expect($sorted(Merge::of($base, $theirs, $ours)->result))->toBe($sorted($merge->result), "seed {$seed}");
+        }
+    }
+});
+
+test('a command moved to two different chords is a conflict in which ours stays, with both sides named', function () {
+    $merge = Merge::of(World::bindings('desk KeyS saw'), World::bindings('desk F6 saw'), World::bindings('desk F7 saw'));
+    expect($merge->result->ids())
+        ->toBe(World::bindings('desk F6 saw')->ids())
+        ->and($merge->conflicts)
+        ->toHaveCount(1)
+        ->and([$merge->conflicts[0]->ours[0]->chord->id(), $merge->conflicts[0]->theirs[0]->chord->id()])
+        ->toBe(['F6', 'F7']);
+});
+
+test('two changes that are fine alone and give one chord to two commands are told', function () {
+    $merge = Merge::of(
+        World::bindings("desk KeyS saw\ndesk KeyP plane"),
+        World::bindings("desk F6 saw\ndesk KeyP plane"),
+        World::bindings("desk KeyS saw\ndesk F6 plane"),
+    );
+    expect($merge->conflicts)
+        ->toBe([])
+        ->and($merge->doubles)
+        ->toHaveCount(1)
+        ->and([$merge->doubles[0][0]->command, $merge->doubles[0][1]->command])
+        ->toBe(['saw', 'plane']);
+});

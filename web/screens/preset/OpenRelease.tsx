@@ -1,0 +1,34 @@
+import { useState } from 'react'
+import type { Schema } from '../../api/client'
+import { CopyForm } from '../../keymap/CopyForm'
+
+/** Opens one key file of a release as a new keymap. */
+export function OpenRelease({ release }: { release: Schema['Release'] }) {
+  const [application, setApplication] = useState<string | null>(null)
+  return (
+    <>
+      <label>
+        <span className="visually-hidden">
+          Of release {release.number} of {release.preset}:{' '}
+        </span>
+        <select value={application ?? ''} onChange={(event) => setApplication(event.target.value === '' ? null : event.target.value)}>
+          <option value="">open as a keymap …</option>
+          {release.applications.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.file_name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {application !== null && (
+        <CopyForm
+          key={application}
+          application={application}
+          from={{ release: release.id }}
+          called={`${release.preset} ${release.number}`}
+          onDone={() => setApplication(null)}
+        />
+      )}
+    </>
+  )
+}
