@@ -15,7 +15,7 @@ use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Rung;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
-use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Refusal;
 
 /** Tells who gets a chord. Ends with 0, with 1 when the chord has a fault, with 2 when something could not be read. */

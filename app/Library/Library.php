@@ -10,6 +10,7 @@ use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\Dialects;
+use Zebrafinch\Core\Dialect\DialectSpelling;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\TradeWords;
@@ -71,19 +72,26 @@ final class Library
     public function application(string $id): Application
     {
         if ($id === DesktopCatalogue::ID) {
-            return $this->applications[$id] ??= DesktopCatalogue::of($this->applications());
+            return $this->applications[$id] ??= $this->spelled(DesktopCatalogue::of($this->applications()));
         }
         if (! isset($this->applications[$id])) {
             if (! in_array($id, $this->applicationIds(), true)) {
                 throw UnknownApplication::named($id, $this->applicationIds());
             }
             $path = "{$this->root}/catalogues/{$id}/catalogue.json";
-            $this->applications[$id] = (new CatalogueReader())->application(
-                $this->compiled->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)),
+            $this->applications[$id] = $this->spelled(
+                (new CatalogueReader())->application(
+                    $this->compiled->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)),
+                ),
             );
         }
 
         return $this->applications[$id];
+    }
+
+    private function spelled(Application $application): Application
+    {
+        return $application->spelledBy(new DialectSpelling($this->dialect($application)));
     }
 
     /** @return list<string> in the order in which they are listed, without the desktop */

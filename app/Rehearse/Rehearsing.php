@@ -13,10 +13,10 @@ use App\Suite\SuiteSeats;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Symbol;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /** Asks a suite's agent to press chords in its stand-in applications. */
 final readonly class Rehearsing

@@ -15,11 +15,13 @@ use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\BuiltInDialects;
+use Zebrafinch\Core\Dialect\DialectSpelling;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\KeyPosition;
 use Zebrafinch\Core\Keyboard\Layout;
@@ -28,7 +30,6 @@ use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Reach\ReservedChords;
 
 /** Things that tests need: the shipped data, and small worlds written as text. */
@@ -106,7 +107,7 @@ final class World
 
     public static function application(string $id): Application
     {
-        return (new CatalogueReader())->application(self::json("catalogues/{$id}/catalogue.json"));
+        return self::spelled((new CatalogueReader())->application(self::json("catalogues/{$id}/catalogue.json")));
     }
 
     /** @return list<string> the ids of all shipped applications */
@@ -123,7 +124,12 @@ final class World
     {
         $applications = array_combine(self::applicationIds(), array_map(self::application(...), self::applicationIds()));
 
-        return [...$applications, DesktopCatalogue::ID => DesktopCatalogue::of($applications)];
+        return [...$applications, DesktopCatalogue::ID => self::spelled(DesktopCatalogue::of($applications))];
+    }
+
+    private static function spelled(Application $application): Application
+    {
+        return $application->spelledBy(new DialectSpelling(BuiltInDialects::all()->for($application)));
     }
 
     /** The bytes of the key file that an application comes with. */

@@ -20,7 +20,27 @@ final readonly class Application
         public bool $tellsHold,
         public KeyNaming $naming,
         private array $everywhereFirstFor,
+        public ?Spelling $spelling = null,
     ) {
+    }
+
+    /** The same, knowing what its key file can say; without, everything can be said. */
+    public function spelledBy(Spelling $spelling): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->purpose,
+            $this->contexts,
+            $this->precedence,
+            $this->loading,
+            $this->dialect,
+            $this->commands,
+            $this->tellsHold,
+            $this->naming,
+            $this->everywhereFirstFor,
+            $spelling,
+        );
     }
 
     /**

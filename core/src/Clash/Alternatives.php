@@ -8,8 +8,8 @@ use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Desktop\NearestTitle;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Offer\Offers;
 
 /** What a binding that is in the way could be instead, so that its command still has a chord. */
@@ -26,20 +26,29 @@ final readonly class Alternatives
     public function to(Binding $binding, LoadedKeymap $keymap, int $most): array
     {
         return array_values(
-            array_filter([
-                ...$this->moves($binding, $keymap, $most),
-                $this->narrowed($binding, $keymap),
-                $this->otherGesture($binding, $keymap),
-                $this->nearestTitle($binding, $keymap),
-            ]),
+            array_filter(
+                [
+                    ...$this->moves($binding, $keymap, $most),
+                    $this->narrowed($binding, $keymap),
+                    $this->otherGesture($binding, $keymap),
+                    $this->nearestTitle($binding, $keymap),
+                ],
+                fn (?Alternative $one): bool => $one !== null && $this->mayBe($one->binding, $keymap),
+            ),
         );
+    }
+
+    /** Whether a binding can be written and pressed at all. */
+    public function mayBe(Binding $binding, LoadedKeymap $keymap): bool
+    {
+        return $this->free->objection($keymap, $binding) === null;
     }
 
     /** @return list<Alternative> */
     private function moves(Binding $binding, LoadedKeymap $keymap, int $most): array
     {
         $moves = [];
-        foreach ($this->free->for($keymap, $binding->command, $binding->context, $most) as $rank => $free) {
+        foreach ($this->free->for($keymap, $binding->command, $binding->context, $most, $binding->gesture) as $rank => $free) {
             $chord = $keymap->seat->printer()->inSentence($free->chord);
             $moves[] = new Alternative(
                 AlternativeKind::Move,

@@ -76,11 +76,13 @@ final readonly class Remedies
                     static fn (Binding $one): bool => ! $one->chord->equals($keeping->chord),
                 ),
             )[0] ?? null;
-        $others = array_filter($clashing, static fn (Binding $one): bool => $one->command !== $keeping->command);
-
         if ($spare === null) {
             return [];
         }
+        $others = array_filter(
+            $clashing,
+            fn (Binding $one): bool => $one->command !== $keeping->command && $this->alternatives->mayBe($one->at($spare->chord), $keymap),
+        );
         $freed = $keymap->seat->printer()->inSentence($spare->chord);
         $giving = $keymap->application->commandName($keeping->command);
 

@@ -7,9 +7,9 @@ namespace Zebrafinch\Core\Dialect;
 use Closure;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Text\Span;
 
 /** Gathers what a dialect finds in a file, and says of each line that it cannot use why. */

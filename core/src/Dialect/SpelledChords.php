@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /** Chords written as words: the held modifiers, and the key last, with a sign between. */
 final readonly class SpelledChords
@@ -43,7 +43,10 @@ final readonly class SpelledChords
     /** @throws UnreadableChord */
     public function print(Chord $chord): string
     {
-        $held = array_map(fn (Modifier $one): string => (string) array_search($one, $this->modifiers, true), $chord->modifiers->all());
+        $held = array_map(
+            fn (Modifier $one): string => (string) (array_search($one, $this->modifiers, true) ?: throw UnreadableChord::noWordFor($one)),
+            $chord->modifiers->all(),
+        );
 
         return implode($this->between, [...$held, $this->keys->spell($chord->key)]);
     }

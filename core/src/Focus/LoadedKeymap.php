@@ -7,12 +7,12 @@ namespace Zebrafinch\Core\Focus;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /**
  * Bindings as one application has them at one seat, indexed by what is pressed. Everything that clashes shares a press, so
@@ -42,6 +42,12 @@ final class LoadedKeymap
                 $this->presses[$press->id] = $press;
             }
         }
+    }
+
+    /** The same bindings at another keyboard; what the desktop takes there is not known. */
+    public function atSeat(Seat $seat): self
+    {
+        return $seat === $this->seat ? $this : new self($this->application, $this->bindings, $seat);
     }
 
     public function bindings(): Bindings

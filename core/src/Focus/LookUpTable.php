@@ -7,11 +7,11 @@ namespace Zebrafinch\Core\Focus;
 use LogicException;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\KeyPosition;
 use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\Press;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /**
  * Every answer to "what does this press do" for one application at one seat, worked out beforehand, so that a page only looks

@@ -7,9 +7,9 @@ namespace Zebrafinch\Core\Focus;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /** What the desktop takes while one application is in front. A title that matches no menu item takes nothing. */
 final readonly class TitleBindings

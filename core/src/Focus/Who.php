@@ -9,8 +9,8 @@ use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Text\Listing;
 
 /** Who gets the key: asks the active contexts in the application's order, and says why each of the others does not get it. */

@@ -12,9 +12,6 @@ use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Offer\CandidateChords;
-use Zebrafinch\Core\Reach\ReachJudge;
-use Zebrafinch\Core\Reach\ReachKind;
-use Zebrafinch\Core\Reach\ReservedChords;
 
 /** The chords to choose from: those that the kit has today, and what the board offers, the easiest first. */
 final class Candidates
@@ -28,24 +25,17 @@ final class Candidates
     /** @var array<string, int> indexes in {@see}, by written form */
     private readonly array $indexOf;
 
-    /** @var array<string, bool> */
-    private array $isReached = [];
-
     /** @var non-empty-list<LeftHand> */
     private readonly array $hands;
-
-    /** @var non-empty-list<ReachJudge> */
-    private readonly array $judges;
 
     /**
      * @param  non-empty-list<Seat>  $seats  all that the chords must be reached at; the first is where they are written
      * @param  list<Binding>  $today
      * @param  int  $most  chords besides those of today
      */
-    public function __construct(private readonly array $seats, ReservedChords $reserved, array $today, int $most)
+    public function __construct(private readonly array $seats, array $today, int $most)
     {
         $this->hands = array_map(static fn (Seat $one): LeftHand => new LeftHand($one->board), $seats);
-        $this->judges = array_map(static fn (Seat $one): ReachJudge => new ReachJudge($one, $reserved), $seats);
         $ranked = [];
         foreach (CandidateChords::at($seats[0]) as $chord) {
             $effort = $this->effort($chord);
@@ -108,23 +98,6 @@ final class Candidates
     public function written(int $index, KeyNaming $style): Chord
     {
         return $style->write($this->chords[$index], $this->seats[0]);
-    }
-
-    /** Whether it is pressed as it is written on every board in use. */
-    public function isReached(int $index, KeyNaming $style): bool
-    {
-        return $this->isReached["{$index} {$style->name}"] ??= $this->judge($this->written($index, $style));
-    }
-
-    private function judge(Chord $chord): bool
-    {
-        foreach ($this->judges as $judge) {
-            if ($judge->of($chord)->kind !== ReachKind::AsWritten) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     private function effort(Chord $chord): ?float

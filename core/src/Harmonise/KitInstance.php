@@ -14,6 +14,7 @@ use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Offer\ChordRules;
 use Zebrafinch\Core\Reach\ReservedChords;
 use Zebrafinch\Core\Usage\Importance;
 
@@ -59,11 +60,11 @@ final readonly class KitInstance
         );
         $candidates = new Candidates(
             $seats,
-            $reserved,
             [...array_map(static fn (Chord $one): Binding => new Binding($one, '', ''), array_values($scope->fixed)), ...$today],
             $mostCandidates,
         );
         $obstacles = self::obstacles($targets, $keymaps, $seats, BuiltInKinds::docket($reserved), $scope);
+        $rules = [];
         $slots = [];
         $found = [];
         $numbers = array_flip(array_values(array_unique(array_map(static fn (Target $one): string => $one->intent->id, $targets))));
@@ -73,6 +74,7 @@ final readonly class KitInstance
                 $target,
                 $candidates,
                 $obstacles[$target->keymap->application->id],
+                ($rules[$target->keymap->application->id] ??= new ChordRules($target->keymap->application, $seats, $reserved)),
                 $scope,
                 $weights,
                 $importance,

@@ -9,9 +9,9 @@ use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /** What stands in the way of giving a command of one keymap a chord. */
 final class Obstacles
@@ -79,7 +79,7 @@ final class Obstacles
         $displaced = [];
         foreach ($this->atSeats as $there) {
             $press = $there->seat->press($chord);
-            if (! $isNow && ($this->keymap->desktop?->taking($press) !== null || $this->isTyped($there, $target->context, $chord))) {
+            if (! $isNow && $this->keymap->desktop?->taking($press) !== null) {
                 return null;
             }
             foreach ($there->onPress($press) as $binding) {
@@ -107,10 +107,5 @@ final class Obstacles
         }
 
         return $this->keymap->application->contexts->overlap($binding->context, $target->context);
-    }
-
-    private function isTyped(LoadedKeymap $there, string $context, Chord $chord): bool
-    {
-        return $there->application->contexts->get($context)->textEntry && $there->seat->typed($chord) !== null;
     }
 }

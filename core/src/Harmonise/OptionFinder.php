@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Harmonise;
 
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Offer\ChordRules;
 use Zebrafinch\Core\Usage\Importance;
 
 /** Finds the chords that one slot can have, and works out what each costs: once, for the instance as for its explanation. */
@@ -14,6 +15,7 @@ final readonly class OptionFinder
         private Target $target,
         private Candidates $candidates,
         private Obstacles $obstacles,
+        private ChordRules $rules,
         private Scope $scope,
         private Weights $weights,
         private Importance $importance,
@@ -98,9 +100,15 @@ final readonly class OptionFinder
             return false;
         }
 
-        return $isNow
-            ? $this->target->now !== null && $this->obstacles->canStay($this->target->now)
-            : $this->candidates->isReached($chord, $application->naming);
+        return $isNow ? $this->target->now !== null && $this->obstacles->canStay($this->target->now) : $this->isAllowed($chord);
+    }
+
+    private function isAllowed(int $chord): bool
+    {
+        $written = $this->candidates->written($chord, $this->target->keymap->application->naming);
+        $wanted = new Binding($written, $this->target->command, $this->target->context, $this->target->gesture());
+
+        return $this->rules->objection($wanted) === null;
     }
 
     /** @return list<Binding>|null */

@@ -6,8 +6,8 @@ namespace Zebrafinch\Core\Harmonise;
 
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Intent\Intent;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /** Where a slot's chord goes: one command of one keymap. */
 final readonly class Target

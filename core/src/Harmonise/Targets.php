@@ -9,8 +9,8 @@ use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Intent\Intent;
 use Zebrafinch\Core\Intent\IntentTrait;
 use Zebrafinch\Core\Intent\Vocabulary;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Usage\Importance;
 
 /** Finds the commands of a kit that fulfil the chosen intents, and says which of them are not moved. */
@@ -54,12 +54,7 @@ final readonly class Targets
         $bindings = $keymap->bindings()->ofCommand($command);
         $known = $keymap->application->command($command);
         $now = $bindings[0] ?? null;
-        if (
-            $now === null &&
-            ($known->is(CommandTrait::MenuOnly) ||
-                $known->is(CommandTrait::CanBeHeld) ||
-                in_array(IntentTrait::Momentary, $intent->traits, true))
-        ) {
+        if ($now === null && ($known->is(CommandTrait::CanBeHeld) || in_array(IntentTrait::Momentary, $intent->traits, true))) {
             return null;
         }
         $left = match (true) {

@@ -83,6 +83,11 @@ final class UnreadableChord extends Refusal
         );
     }
 
+    public static function noWordFor(Modifier $modifier): self
+    {
+        return new self("This application's key file has no word for the modifier {$modifier->value}.", 'Choose a chord without it.');
+    }
+
     /** @param  string  $spelling the chord as the key file has it */
     public static function unspeakable(string $spelling, string $why): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Keymap;
 
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 
 /** Chord and gesture to command, in one context. */
 final readonly class Binding

@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Offer;
 
-use Zebrafinch\Core\Effort\LeftHand;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Seat;
-use Zebrafinch\Core\Keymap\Gesture;
-use Zebrafinch\Core\Reach\ReachJudge;
-use Zebrafinch\Core\Reach\ReachKind;
+use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Reach\ReservedChords;
 
 /**
  * Ranks the chords that a command could have without a clash: little effort, the chord that the
  * same intent has in other applications, and a letter that stands for a word of the name.
  */
-final readonly class Offers
+final class Offers
 {
     /** mm of travel that a reason is worth; common practice, no source. */
     private const SAME_ELSEWHERE = 200.0;
@@ -28,59 +26,79 @@ final readonly class Offers
     /** Letters of a word that a chord can stand for; shorter ones ("at", "to") mean nothing by themselves. */
     private const SHORTEST_WORD = 3;
 
-    private ReservedChords $reserved;
+    private readonly ReservedChords $reserved;
+
+    /** @var array<string, AtKeyboard> by the identities of application and seat */
+    private array $known = [];
 
     /**
      * @param  array<string, list<Chord>>  $elsewhere  by command: the first chords of its intent in other applications
-     * @param  array<string, Seat>  $alsoAt  by the name of its suite: where the chord must be reached too, as it is written
+     * @param  array<string, Seat>  $alsoAt  by the name of its suite: where the chord must be reached and free too, as it is written
      * @param  array<string, LoadedKeymap>  $inFront  for the desktop, by context: the application that a chord would be taken from
      */
     public function __construct(
-        private array $elsewhere = [],
-        private array $alsoAt = [],
+        private readonly array $elsewhere = [],
+        private readonly array $alsoAt = [],
         ?ReservedChords $reserved = null,
-        private array $inFront = [],
+        private readonly array $inFront = [],
     ) {
         $this->reserved = $reserved ?? ReservedChords::none();
     }
 
-    /** @return list<Offer> the best first */
-    public function for(LoadedKeymap $keymap, string $command, string $context, int $most): array
+    /** What speaks against a binding at this keyboard and all others that were asked for, whoever else has its chord. */
+    public function objection(LoadedKeymap $keymap, Binding $wanted): ?Objection
     {
-        $effort = new LeftHand($keymap->seat->board);
+        return $this->at($keymap)->rules->objection($wanted);
+    }
+
+    /** @return list<Offer> the best first */
+    public function for(LoadedKeymap $keymap, string $command, string $context, int $most, Gesture $gesture = Gesture::Tap): array
+    {
+        $here = $this->at($keymap);
+        $everywhere = [$keymap, ...array_values(array_map($keymap->atSeat(...), $this->alsoAt))];
         $ranked = [];
-        foreach (CandidateChords::at($keymap->seat) as $chord) {
-            $travel = $effort->of($chord);
+        foreach ($here->candidates as [$chord, $written, $travel]) {
             if (
-                $travel === null ||
-                ! $this->isFree($keymap, $chord, $context) ||
-                $this->isTyped($keymap, $chord, $context) ||
-                ! $this->isReachedEverywhere($keymap->seat, $chord)
+                $this->isFree($everywhere, $written, $context) &&
+                $here->rules->objection(new Binding($written, $command, $context, $gesture)) === null
             ) {
-                continue;
+                $ranked[] = $this->rated($keymap, $command, $chord, $written, $travel);
             }
-            $ranked[] = $this->rated($keymap, $command, $chord, $travel);
         }
-        usort(
-            $ranked,
-            static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()],
-        );
+        usort($ranked, static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()]);
 
         return array_column(array_slice($ranked, 0, $most), 1);
     }
 
-    private function isFree(LoadedKeymap $keymap, Chord $chord, string $context): bool
+    private function at(LoadedKeymap $keymap): AtKeyboard
+    {
+        return $this->known[spl_object_id($keymap->application).' '.spl_object_id($keymap->seat)] ??= new AtKeyboard(
+            $keymap->application,
+            $keymap->seat,
+            new ChordRules($keymap->application, [$keymap->seat, ...array_values($this->alsoAt)], $this->reserved),
+        );
+    }
+
+    /** @param  list<LoadedKeymap>  $everywhere  the same keymap at each keyboard */
+    private function isFree(array $everywhere, Chord $chord, string $context): bool
     {
         $inFront = $this->inFront[$context] ?? null;
         if ($inFront !== null && ($inFront->onPress($inFront->seat->press($chord)) !== [] || $inFront->seat->typed($chord) !== null)) {
             return false;
         }
+        foreach ($everywhere as $keymap) {
+            foreach ($keymap->gestures() as $gesture) {
+                if (! $keymap->isFree($chord, $gesture, $context)) {
+                    return false;
+                }
+            }
+        }
 
-        return array_filter($keymap->gestures(), static fn (Gesture $one): bool => ! $keymap->isFree($chord, $one, $context)) === [];
+        return true;
     }
 
     /** @return array{float, Offer} with the cost first */
-    private function rated(LoadedKeymap $keymap, string $command, Chord $chord, float $travel): array
+    private function rated(LoadedKeymap $keymap, string $command, Chord $chord, Chord $written, float $travel): array
     {
         $cost = $travel;
         $reasons = [sprintf('%d mm for the left hand', round($travel))];
@@ -97,30 +115,14 @@ final readonly class Offers
             $reasons[] = "stands for \"{$word}\"";
         }
 
-        return [$cost, new Offer($keymap->application->naming->write($chord, $keymap->seat), $travel, $reasons)];
-    }
-
-    private function isReachedEverywhere(Seat $here, Chord $chord): bool
-    {
-        foreach ([$here, ...array_values($this->alsoAt)] as $seat) {
-            if ((new ReachJudge($seat, $this->reserved))->of($chord)->kind !== ReachKind::AsWritten) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    private function isTyped(LoadedKeymap $keymap, Chord $chord, string $context): bool
-    {
-        return $keymap->application->contexts->get($context)->textEntry && $keymap->seat->typed($chord) !== null;
+        return [$cost, new Offer($written, $travel, $reasons)];
     }
 
     private function isElsewhere(LoadedKeymap $keymap, string $command, Chord $chord): bool
     {
         $here = $chord->on($keymap->seat->system);
         foreach ($this->elsewhere[$command] ?? [] as $other) {
-            if ($other->on($keymap->seat->system)->equals($here)) {
+            if ($other->on($keymap->seat->system)->equals($here) || $keymap->seat->press($other)->made?->equals($here) === true) {
                 return true;
             }
         }

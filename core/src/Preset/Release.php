@@ -6,9 +6,9 @@ namespace Zebrafinch\Core\Preset;
 
 use JsonException;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Text\CanonicalJson;
 
 /** What a release of a preset holds: the bindings of each application. Its digest is over exactly this. */

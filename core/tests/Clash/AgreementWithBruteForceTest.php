@@ -159,7 +159,7 @@ test('Settle all leaves no fault and costs as little as trying everything, on sm
     for ($number = 1; $number <= 150; $number++) {
         $keymap = RandomKits::keymap($number, 6);
         $faults = faultsOf($keymap);
-        $settlement = SettleAll::of($keymap, BuiltInKinds::docket(World::reserved()), $free, 2);
+        $settlement = SettleAll::of($keymap, BuiltInKinds::docket(World::reserved()), $free, mostMoves: 2);
         expect(faultsOf($keymap->after($settlement->change())))
             ->toBe([], "keymap {$number}")
             ->and($settlement->bound)
@@ -174,4 +174,21 @@ test('Settle all leaves no fault and costs as little as trying everything, on sm
         }
     }
     expect($compared)->toBeGreaterThan(80);
+});
+
+test('Settle all leaves nothing that it was asked to settle, on large cases too, and with the warnings', function () {
+    $free = new Offers(reserved: World::reserved());
+    $docket = BuiltInKinds::docket(World::reserved());
+    for ($number = 1; $number <= 220; $number++) {
+        $keymap = RandomKits::keymap($number, 12);
+        $settlement = SettleAll::of($keymap, $docket, $free, mostMoves: 3);
+        expect(faultsOf($keymap->after($settlement->change())))
+            ->toBe([], "keymap {$number}")
+            ->and($settlement->left)
+            ->toBe([], "keymap {$number}");
+        if ($number % 10 === 0) {
+            $all = SettleAll::of($keymap, $docket, $free, withWarnings: true, mostMoves: 2);
+            expect($docket->of($keymap->after($all->change())))->toBe([], "keymap {$number}, warnings too");
+        }
+    }
 });

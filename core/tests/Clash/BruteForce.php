@@ -9,8 +9,8 @@ use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /**
  * Finds clashes by putting the focus into every context in turn and comparing every binding with every other, from nothing but the

@@ -6,6 +6,10 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Application\Commands;
 use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Application\ContextTree;
+use Zebrafinch\Core\Application\LoadingRule;
+use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
@@ -227,7 +231,7 @@ test('what is settled has no fault left, and its cost is never below its bound',
             range(1, 12),
         );
         $keymap = new LoadedKeymap($application, Bindings::of(...$factory, ...$extra), World::seat());
-        $settlement = SettleAll::of($keymap, $docket, new Offers([], [], World::reserved()), 3);
+        $settlement = SettleAll::of($keymap, $docket, new Offers([], [], World::reserved()), mostMoves: 3);
         $left = array_filter(
             $docket->of($keymap->after($settlement->change())),
             static fn (Clash $one): bool => $one->grade === Grade::Fault,
@@ -239,4 +243,68 @@ test('what is settled has no fault left, and its cost is never below its bound',
             ->and($settlement->repairs)
             ->not->toBe([]);
     }
+});
+
+test('a tap that repeats and a hold do not both move to the key that is best for each', function () {
+    $contexts = ContextTree::of(new Context('everywhere', 'Everywhere', null), new Context('desk', 'Desk', 'everywhere'));
+    $command = static fn (string $id, CommandTrait ...$traits): Command => new Command($id, ucfirst($id), [], 'Does it', 'desk', $traits);
+    $application = Application::of(
+        'shop',
+        'Shop',
+        'tests',
+        $contexts,
+        Precedence::DeeperFirst,
+        LoadingRule::LastLineWins,
+        'none',
+        Commands::of([
+            $command('saw', CommandTrait::Repeats),
+            $command('plane', CommandTrait::CanBeHeld),
+            $command('glue', CommandTrait::Repeats),
+            $command('sand', CommandTrait::CanBeHeld),
+        ]),
+        tellsHold: true,
+    );
+    $docket = BuiltInKinds::docket(World::reserved());
+    $keymap = World::loaded("desk KeyX saw\ndesk KeyX plane hold\ndesk KeyV glue\ndesk KeyV sand hold", $application);
+    $settlement = SettleAll::of($keymap, $docket, new Offers(reserved: World::reserved()));
+    $after = $keymap->after($settlement->change());
+    expect($settlement->repairs)
+        ->toHaveCount(2)
+        ->and(array_filter($docket->of($after), static fn (Clash $one): bool => $one->grade === Grade::Fault))
+        ->toBe([]);
+});
+
+test('a character that the number pad types too is settled with the key of the number pad', function () {
+    $keymap = World::loaded("desk '1' saw\ndesk Numpad1 plane\ndesk Digit1 glue");
+    $docket = BuiltInKinds::docket(World::reserved());
+    $settlement = SettleAll::of($keymap, $docket, new Offers(reserved: World::reserved()));
+    expect($settlement->repairs)
+        ->toHaveCount(1)
+        ->and($settlement->change()->conflictsWith($keymap->bindings()))
+        ->toBe([])
+        ->and($docket->of($keymap->after($settlement->change())))
+        ->toBe([]);
+});
+
+test('warnings are settled too where somebody asks for it, and stay otherwise', function () {
+    $keymap = World::loaded("everywhere KeyS saw\ndesk KeyS plane");
+    $docket = BuiltInKinds::docket(World::reserved());
+    $free = new Offers(reserved: World::reserved());
+    expect(SettleAll::of($keymap, $docket, $free)->repairs)->toBe([]);
+    $settlement = SettleAll::of($keymap, $docket, $free, withWarnings: true);
+    expect($docket->of($keymap->after($settlement->change())))
+        ->toBe([])
+        ->and($settlement->sentence())
+        ->toBe('No other set of repairs that leaves no clash costs the hands less.');
+});
+
+test('of contexts that lie inside one another it is never said that they do not meet', function () {
+    $keymap = World::loaded("desk KeyS saw\ndrawer KeyS plane\nshelf KeyS glue");
+    $notes = array_filter(
+        BuiltInKinds::docket(World::reserved())->withNotes()->of($keymap),
+        static fn (Clash $one): bool => $one->kind->name() === 'parallel',
+    );
+    expect(array_values(array_map(static fn (Clash $one): string => $one->sentence(), $notes)))->toBe([
+        'S runs Saw in Desk, Plane in Drawer and Glue in Shelf; Desk never meets Shelf and Drawer never meets Shelf.',
+    ]);
 });

@@ -14,9 +14,9 @@ use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Tests\World;
 
 /** Small keymaps of made-up applications: random trees, precedence and loading rules, coexisting and text contexts, gestures. */

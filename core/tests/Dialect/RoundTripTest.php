@@ -12,6 +12,7 @@ use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Dialect\LoadingFindings;
 use Zebrafinch\Core\Dialect\UnreadableKeyFile;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\System;
@@ -19,7 +20,6 @@ use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Tests\World;
 
 function keyFile(Application $application, string $bytes): KeyFile

@@ -7,10 +7,10 @@ use Zebrafinch\Core\Focus\LookUpTable;
 use Zebrafinch\Core\Focus\Rung;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\System;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Tests\World;
 
 /** @return list<string> the rungs of a ladder of the table as text */

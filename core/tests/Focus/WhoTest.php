@@ -11,7 +11,7 @@ use Zebrafinch\Core\Focus\Rung;
 use Zebrafinch\Core\Focus\Verdict;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
-use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Tests\World;
 
 function ladder(LoadedKeymap $keymap, string $chord, string $focus): Ladder

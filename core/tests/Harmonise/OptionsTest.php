@@ -17,6 +17,7 @@ use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Offer\ChordRules;
 use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Usage\Importance;
 
@@ -61,6 +62,7 @@ function optionsFor(string $command, string $bindings, ?Scope $scope = null, ?We
         $targets[$command],
         candidatesFor($bindings),
         new Obstacles($keymap, [World::seat()], BuiltInKinds::docket(World::reserved()), $moving, []),
+        new ChordRules($keymap->application, [World::seat()], World::reserved()),
         $scope,
         $weights ?? new Weights(),
         new Importance(woodWords()),
@@ -69,7 +71,7 @@ function optionsFor(string $command, string $bindings, ?Scope $scope = null, ?We
 
 function candidatesFor(string $bindings): Candidates
 {
-    return new Candidates([World::seat()], World::reserved(), World::bindings($bindings)->all(), 60);
+    return new Candidates([World::seat()], World::bindings($bindings)->all(), 60);
 }
 
 /** @return array<string, Option> by chord */
@@ -223,12 +225,15 @@ test('candidates have today\'s chords, then the easiest, each press once', funct
 
 test('a candidate is written as the application names keys, and reached at every seat or at none', function () {
     $seats = [World::seat(System::Windows, 'full-iso', 'german'), World::seat(System::MacOs, 'laptop-iso', 'french')];
-    $candidates = new Candidates($seats, World::reserved(), World::bindings("desk Home saw\ndesk KeyS plane")->all(), 40);
+    $candidates = new Candidates($seats, World::bindings("desk Home saw\ndesk KeyS plane")->all(), 40);
     $home = $candidates->index(Chord::parse('Home'));
     $letter = $candidates->index(Chord::parse('KeyS'));
-    expect($home === null ? null : $candidates->isReached($home, KeyNaming::Position))
+    $rules = new ChordRules(World::workshop(), $seats, World::reserved());
+    $isAllowed = static fn (?int $at): bool => $at !== null &&
+        $rules->objection(new Binding($candidates->written($at, KeyNaming::Position), 'saw', 'desk')) === null;
+    expect($isAllowed($home))
         ->toBeFalse()
-        ->and($letter === null ? null : $candidates->isReached($letter, KeyNaming::Position))
+        ->and($isAllowed($letter))
         ->toBeTrue()
         ->and($letter === null ? null : $candidates->written($letter, KeyNaming::Character)->id())
         ->toBe("'s'");

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Tests\World;
 
 /** @return list<string> the bindings of a list as lines, in their order */

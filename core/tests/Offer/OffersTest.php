@@ -3,17 +3,24 @@
 declare(strict_types=1);
 
 use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Application\Context;
+use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Consequences;
+use Zebrafinch\Core\Dialect\BuiltInDialects;
+use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Character;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Offer\CandidateChords;
+use Zebrafinch\Core\Offer\ChordRules;
 use Zebrafinch\Core\Offer\Offer;
 use Zebrafinch\Core\Offer\Offers;
 use Zebrafinch\Core\Reach\ReachJudge;
@@ -201,3 +208,82 @@ test('a written chord is the press it was written for, by position and by charac
     }
     expect($characters)->toBeGreaterThan(20);
 })->with('seats');
+
+test(
+    'on every board, layout and system what nothing speaks against is pressed as it is written, can be said, and reads back as itself',
+    function (System $system) {
+        $written = [];
+        $applications = World::applicationsAndDesktop();
+        foreach (World::boardIds() as $board) {
+            foreach (World::layoutIds() as $layout) {
+                $seat = World::seat($system, $board, $layout);
+                $judge = new ReachJudge($seat, World::reserved());
+                $isAsWritten = [];
+                $candidates = iterator_to_array(CandidateChords::at($seat), false);
+                foreach ($applications as $id => $application) {
+                    $rules = new ChordRules($application, [$seat], World::reserved());
+                    $command = $application->commands()[0];
+                    $text = array_keys($application->contexts->takingText())[0] ?? null;
+                    foreach ($candidates as $candidate) {
+                        $wanted = new Binding($application->naming->write($candidate, $seat), $command->id, $command->home);
+                        $chord = $wanted->chord->id();
+                        if ($rules->objection($wanted) !== null) {
+                            continue;
+                        }
+                        $isAsWritten[$chord] ??= $judge->of($wanted->chord)->kind === ReachKind::AsWritten;
+                        $inText = $text === null ? null : new Binding($wanted->chord, $command->id, $text);
+                        $isTyped = $inText !== null && $rules->objection($inText) === null && $seat->typed($wanted->chord) !== null;
+                        if (! $isAsWritten[$chord] || $isTyped) {
+                            throw new RuntimeException("{$id} at {$board}, {$layout}: {$chord}");
+                        }
+                        $written[$id][$chord] = $wanted;
+                    }
+                }
+            }
+        }
+        foreach ($written as $id => $bindings) {
+            $application = $applications[$id];
+            $dialect = BuiltInDialects::all()->for($application);
+            $file = $dialect->read($dialect->blank($application), $application);
+            $again = $dialect->read((new KeyFileWriter($dialect))->write($file, Bindings::of(...array_values($bindings))), $application);
+            $here = array_keys($bindings);
+            $there = array_map(static fn (Binding $one): string => $one->chord->id(), $again->bindings()->all());
+            sort($here);
+            sort($there);
+            expect($there)->toBe($here)->and(count($here))->toBeGreaterThan(100);
+        }
+    },
+)->with(System::cases());
+
+test('what works in other suites is judged as it is written there, and must be free there', function () {
+    $german = World::seat(System::Windows, 'full-iso', 'german');
+    $rotomere = World::application('rotomere');
+    $here = new LoadedKeymap($rotomere, World::factory($rotomere)->bindings(), World::seat(System::MacOs));
+    $judge = new ReachJudge($german, World::reserved());
+    $offers = (new Offers(alsoAt: ['Bittern' => $german], reserved: World::reserved()))->for($here, 'new-free-shape', 'draw', 1000);
+    $there = $here->atSeat($german);
+    expect($offers)->not->toBe([]);
+    foreach ($offers as $offer) {
+        expect($judge->of($offer->chord)->kind)
+            ->toBe(ReachKind::AsWritten, $offer->chord->id())
+            ->and($there->isFree($offer->chord, Gesture::Tap, 'draw'))
+            ->toBeTrue($offer->chord->id());
+    }
+});
+
+test('no dead key is offered where the key file names characters', function () {
+    $rotomere = World::application('rotomere');
+    $german = new LoadedKeymap($rotomere, Bindings::of(), World::seat(System::Windows, 'full-iso', 'german'));
+    $chords = offered(new Offers(reserved: World::reserved()), $german, 'new-free-shape', 'draw');
+    expect($chords)->not->toContain('Equal')->not->toContain('Backquote')->not->toContain('Primary+Equal')->toContain("'n'");
+});
+
+test('where a context around takes text, nothing that is typed is offered either', function () {
+    $contexts = ContextTree::of(
+        new Context('everywhere', 'Everywhere', null),
+        new Context('note', 'Note', 'everywhere', textEntry: true),
+        new Context('margin', 'Margin', 'note'),
+    );
+    $keymap = new LoadedKeymap(World::likeWorkshop('shed', $contexts), Bindings::of(), World::seat());
+    expect(offered(new Offers(), $keymap, 'saw', 'margin'))->not->toContain('KeyS')->toContain('Primary+KeyS');
+});

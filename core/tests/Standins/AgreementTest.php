@@ -16,6 +16,7 @@ use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\TitleBindings;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
@@ -26,7 +27,6 @@ use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Keymap\History;
 use Zebrafinch\Core\Tests\World;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Who;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Tests\World;
 
 // Checking a kit of 6 applications with 30 contexts and 2,000 bindings each, against decoding its JSON; how that grows; one changed

@@ -72,13 +72,13 @@ final readonly class ClashController
     }
 
     /** A cheapest way to leave no fault but those that are accepted; nothing is written. */
-    public function settlement(#[CurrentUser] User $user, Application $application, Seat $seat): SettlementResource
+    public function settlement(Request $request, #[CurrentUser] User $user, Application $application, Seat $seat): SettlementResource
     {
         $keymap = $this->kit->of($user, $application)->at($seat);
         $docket = $this->docket->ignoring($this->accepted->all($user, $application->id));
 
         return new SettlementResource(
-            SettleAll::of($keymap, $docket, $this->kit->offers($user, $application, $seat)),
+            SettleAll::of($keymap, $docket, $this->kit->offers($user, $application, $seat), $request->boolean('warnings')),
             $keymap,
             $this->docket,
         );

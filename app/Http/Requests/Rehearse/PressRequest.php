@@ -7,7 +7,7 @@ namespace App\Http\Requests\Rehearse;
 use App\Http\Requests\TakesChord;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Keyboard\Gesture;
 
 final class PressRequest extends FormRequest
 {

@@ -11,11 +11,12 @@ use Zebrafinch\Core\Intent\CommandMatch;
 use Zebrafinch\Core\Intent\Correspondence;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
+use Zebrafinch\Core\Offer\ChordRules;
+use Zebrafinch\Core\Offer\ObjectionKind;
 use Zebrafinch\Core\Reach\ReachJudge;
-use Zebrafinch\Core\Reach\ReachKind;
 use Zebrafinch\Core\Reach\ReservedChords;
 
 /**
@@ -26,9 +27,12 @@ final readonly class Landings
 {
     private ReachJudge $judge;
 
+    private ChordRules $rules;
+
     public function __construct(private LoadedKeymap $target, private Vocabulary $vocabulary, ReservedChords $reserved)
     {
         $this->judge = new ReachJudge($target->seat, $reserved);
+        $this->rules = new ChordRules($target->application, [$target->seat], $reserved);
     }
 
     public function of(LoadedKeymap $from, Binding $binding): Landing
@@ -44,9 +48,6 @@ final readonly class Landings
         $command = $goal !== null && $there->knows($goal->command) ? $there->command($goal->command) : null;
         if ($goal === null || $command === null) {
             return Landing::nowhere(Ending::NothingToCarryTo, "{$there->name} has nothing for \"{$wanted}\".");
-        }
-        if ($command->is(CommandTrait::MenuOnly)) {
-            return Landing::nowhere(Ending::NothingToCarryTo, "{$there->name} has {$command->name} in a menu only.");
         }
         if ($binding->gesture === Gesture::Hold && ! ($there->tellsHold && $command->is(CommandTrait::CanBeHeld))) {
             return Landing::nowhere(Ending::NothingToCarryTo, "It is held, and {$command->name} in {$there->name} cannot be.");
@@ -74,22 +75,15 @@ final readonly class Landings
             return Landing::nowhere(Ending::OutOfReach, $this->judge->of($binding->chord)->sentence);
         }
         $written = $this->target->application->naming->write($press, $this->target->seat);
-        $reach = $this->judge->of($written);
-        if ($reach->kind === ReachKind::Reserved) {
-            return Landing::nowhere(Ending::Reserved, $reach->sentence);
-        }
-        if ($reach->kind !== ReachKind::AsWritten) {
-            return Landing::nowhere(Ending::OutOfReach, $reach->sentence);
-        }
         $context = ($this->target->bindings()->ofCommand($command->id)[0] ?? null)->context ?? $command->home;
-        $there = $this->target->application->contexts->get($context);
-        if ($there->textEntry && $this->target->seat->typed($written) !== null) {
-            $label = $this->target->seat->printer()->label($written);
+        $landing = new Binding($written, $command->id, $context, $binding->gesture);
+        $objection = $this->rules->objection($landing);
 
-            return Landing::nowhere(Ending::OutOfReach, "{$label} types a character in {$there->name}.");
-        }
-
-        return Landing::on(new Binding($written, $command->id, $context, $binding->gesture), $difference);
+        return match ($objection?->kind) {
+            null => Landing::on($landing, $difference),
+            ObjectionKind::Reserved => Landing::nowhere(Ending::Reserved, $objection->sentence),
+            default => Landing::nowhere(Ending::OutOfReach, $objection->sentence),
+        };
     }
 
     /** The chord as the hands press it at the target's keyboard, with `Primary` for its primary key. */

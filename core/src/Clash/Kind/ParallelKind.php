@@ -59,12 +59,32 @@ final readonly class ParallelKind implements ClashKind
                                 $apart,
                             ),
                         ).
-                        '; these never meet.',
+                        '; '.
+                        $this->whichNeverMeet($keymap, $apart).
+                        '.',
                 );
             }
         }
 
         return $clashes;
+    }
+
+    /** @param  list<Binding>  $bindings  some of which may lie inside one another */
+    private function whichNeverMeet(LoadedKeymap $keymap, array $bindings): string
+    {
+        $pairs = [];
+        $meeting = 0;
+        foreach ($bindings as $number => $one) {
+            foreach (array_slice($bindings, $number + 1) as $other) {
+                $isApart = ! $keymap->application->contexts->overlap($one->context, $other->context);
+                $meeting += $isApart ? 0 : 1;
+                if ($isApart) {
+                    $pairs[] = Words::context($keymap, $one).' never meets '.Words::context($keymap, $other);
+                }
+            }
+        }
+
+        return $meeting === 0 ? 'these never meet' : Listing::and($pairs);
     }
 
     private function areApart(LoadedKeymap $keymap, Binding $one, Binding $other): bool

@@ -9,9 +9,9 @@ use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\ClashKind;
 use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /** A hold where the application takes it for a tap, or on a key whose tap command goes on repeating while it is held. */
 final readonly class TapHoldKind implements ClashKind

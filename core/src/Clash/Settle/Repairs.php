@@ -7,39 +7,43 @@ namespace Zebrafinch\Core\Clash\Settle;
 use Zebrafinch\Core\Clash\Alternative;
 use Zebrafinch\Core\Clash\AlternativeKind;
 use Zebrafinch\Core\Clash\Alternatives;
-use Zebrafinch\Core\Clash\Clash;
-use Zebrafinch\Core\Clash\Docket;
-use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
 
-/** All repairs of one press: each of its bindings stays, is dropped or changed into something else, so that no fault is left. */
-final readonly class Repairs
+/**
+ * All repairs of presses that share bindings: each binding stays, is dropped or changed into something else, so that no clash is left.
+ * Where a binding moves to makes no difference to the presses that it leaves, so they are looked at once for all the chords it could get.
+ */
+final class Repairs
 {
     /** Combinations of what can become of the bindings of one press that are tried. */
     private const MOST_COMBINATIONS = 4_096;
 
+    /** @var array<string, list<Alternative>> by the binding */
+    private array $alternativesTo = [];
+
     public function __construct(
-        private LoadedKeymap $keymap,
-        private Docket $docket,
-        private Alternatives $alternatives,
-        private Price $price,
-        private int $mostMoves,
+        private readonly LoadedKeymap $keymap,
+        private readonly Sought $sought,
+        private readonly Alternatives $alternatives,
+        private readonly Price $price,
+        private readonly int $mostMoves,
     ) {
     }
 
-    /** @return list<Repair> the cheapest first */
-    public function of(Press $press): array
+    /**
+     * @param  non-empty-list<Press>  $presses
+     * @return list<Repair> the cheapest first
+     */
+    public function of(array $presses): array
     {
-        $bindings = $this->keymap->onPress($press);
-        $options = $this->options($bindings);
+        $bindings = $this->bindingsOn($presses);
         $repairs = [];
-        foreach (self::combinations($options) as $combination) {
-            $repair = $this->repair($press, $bindings, $combination);
-            if ($repair !== null) {
-                $repairs[] = $repair;
+        foreach (self::combinations($this->fates($bindings)) as $fates) {
+            if (! $this->leavesClash($this->changeOf($bindings, $fates), $presses)) {
+                array_push($repairs, ...$this->withMoves($presses, $bindings, $fates));
             }
         }
         usort(
@@ -47,32 +51,71 @@ final readonly class Repairs
             static fn (Repair $one, Repair $other): int => [$one->cost, implode($one->steps)] <=> [$other->cost, implode($other->steps)],
         );
 
-        return $repairs;
+        return array_slice($repairs, 0, self::MOST_COMBINATIONS);
+    }
+
+    /**
+     * @param  list<Press>  $presses
+     * @return list<Binding> each once, however many of the presses make its chord
+     */
+    private function bindingsOn(array $presses): array
+    {
+        $bindings = [];
+        foreach ($presses as $press) {
+            foreach ($this->keymap->onPress($press) as $binding) {
+                $bindings[spl_object_id($binding)] = $binding;
+            }
+        }
+
+        return array_values($bindings);
     }
 
     /**
      * @param  list<Binding>  $bindings
-     * @return list<list<Alternative|bool>> for each binding: true to leave it, false to drop it, or what it becomes
+     * @return list<non-empty-list<Alternative|AlternativeKind|bool>> for each binding: true to leave it, false to drop it, that it moves, or
+     *     what it becomes
      */
-    private function options(array $bindings): array
+    private function fates(array $bindings): array
     {
-        for ($most = $this->mostMoves; $most > 0; $most--) {
-            $options = array_map(
-                fn (Binding $one): array => [true, false, ...$this->alternatives->to($one, $this->keymap, $most)],
-                $bindings,
-            );
-            if (array_product(array_map(count(...), $options)) <= self::MOST_COMBINATIONS) {
-                return $options;
-            }
-        }
+        $fates = array_map(function (Binding $one): array {
+            $alternatives = $this->alternativesTo($one);
+            $isMove = static fn (Alternative $to): bool => $to->kind === AlternativeKind::Move;
+            $moves = array_filter($alternatives, $isMove);
 
-        // A great many bindings on one press: each stays or goes, and only one at a time moves.
-        return array_map(static fn (): array => [true, false], array_slice($bindings, 0, 12)) + array_fill(0, count($bindings), [false]);
+            return [true, false, ...$moves === [] ? [] : [AlternativeKind::Move], ...array_values(array_diff_key($alternatives, $moves))];
+        }, $bindings);
+        $count = 1;
+
+        // A great many bindings on one press: the first of them stay or go, and the rest go.
+        return array_map(static function (array $ofOne) use (&$count): array {
+            $fits = $count * count($ofOne) <= self::MOST_COMBINATIONS;
+            $some = $fits ? $ofOne : ($count * 2 <= self::MOST_COMBINATIONS ? [true, false] : [false]);
+            $count *= count($some);
+
+            return $some;
+        }, $fates);
+    }
+
+    /** @return list<Alternative> */
+    private function alternativesTo(Binding $binding): array
+    {
+        return $this->alternativesTo[$binding->id()] ??= array_values(
+            array_filter($this->alternatives->to($binding, $this->keymap, $this->mostMoves), function (Alternative $to) use (
+                $binding,
+            ): bool {
+                $change = Change::none()->removing($binding)->adding($to->binding);
+
+                return $to->kind !== AlternativeKind::Move ||
+                    $this->sought->on($this->keymap->seat->presses($to->binding->chord), $this->keymap->after($change)) === [];
+            }),
+        );
     }
 
     /**
-     * @param  list<list<Alternative|bool>>  $options
-     * @return iterable<list<Alternative|bool>>
+     * @template T
+     *
+     * @param  list<list<T>>  $options
+     * @return iterable<list<T>>
      */
     private static function combinations(array $options): iterable
     {
@@ -90,52 +133,113 @@ final readonly class Repairs
     }
 
     /**
+     * What happens on the presses themselves; what moves away only goes.
+     *
      * @param  list<Binding>  $bindings
-     * @param  list<Alternative|bool>  $combination
+     * @param  list<Alternative|AlternativeKind|bool>  $fates
      */
-    private function repair(Press $press, array $bindings, array $combination): ?Repair
+    private function changeOf(array $bindings, array $fates): Change
     {
         $change = Change::none();
-        $staying = array_values(
-            array_filter($bindings, static fn (Binding $one, int $at): bool => $combination[$at] === true, ARRAY_FILTER_USE_BOTH),
-        );
-        $cost = 0.0;
-        $steps = [];
-        $takes = [];
         foreach ($bindings as $at => $binding) {
-            $choice = $combination[$at];
-            if ($choice === true) {
-                continue;
-            }
-            $change = $change->removing($binding);
-            $called =
-                $this->keymap->application->commandName($binding->command).
-                ' ('.
-                $this->keymap->application->contexts->get($binding->context)->name.
-                ')';
-            if ($choice === false) {
-                $cost += $this->price->ofDropping($binding, $staying);
-                $steps[] = "{$called} loses the chord";
+            $change = $fates[$at] === true ? $change : $change->removing($binding);
+            $change = $fates[$at] instanceof Alternative ? $change->adding($fates[$at]->binding) : $change;
+        }
 
-                continue;
-            }
-            $change = $change->adding($choice->binding);
-            $cost += $this->price->ofChanging($choice);
-            $steps[] = ($choice->kind === AlternativeKind::Move ? "{$called} moves " : "{$called} changes ").$choice->words;
-            if ($choice->kind === AlternativeKind::Move) {
-                $gesture = $this->keymap->application->tellsHold ? $binding->gesture->value : '';
-                $takes[trim($this->keymap->seat->press($choice->binding->chord)->id.' '.$gesture)][] = $choice->binding->context;
+        return $change;
+    }
+
+    /**
+     * @param  non-empty-list<Press>  $presses
+     * @param  list<Binding>  $bindings
+     * @param  list<Alternative|AlternativeKind|bool>  $fates
+     * @return list<Repair>
+     */
+    private function withMoves(array $presses, array $bindings, array $fates): array
+    {
+        $moving = count(array_keys($fates, AlternativeKind::Move, true));
+        $most = $moving === 0 ? 1 : max(1, (int) floor($this->mostMoves ** min(1.0, 3.0 / $moving)));
+        $options = array_map(
+            fn (Alternative|AlternativeKind|bool $fate, Binding $binding): array => $fate === AlternativeKind::Move
+                ? array_slice($this->movesOf($binding), 0, $most)
+                : [$fate],
+            $fates,
+            $bindings,
+        );
+        $repairs = [];
+        foreach (self::combinations($options) as $combination) {
+            $repair = $this->repair($presses, $bindings, $combination);
+            if ($this->goApart($repair->change) || ! $this->leavesClash($repair->change, $presses)) {
+                $repairs[] = $repair;
             }
         }
 
-        return $this->leavesFault($change, $press) ? null : new Repair($press, $change, $cost, $steps, $takes);
+        return $repairs;
     }
 
-    private function leavesFault(Change $change, Press $press): bool
+    /** Whether no two bindings come to one press. */
+    private function goApart(Change $change): bool
     {
-        $after = $this->keymap->after($change);
-        $clashes = $this->docket->on([$press, ...$after->touchedBy($change)], $after);
+        $presses = array_merge(
+            ...array_map(fn (Binding $one): array => array_column($this->keymap->seat->presses($one->chord), 'id'), $change->added),
+        );
 
-        return array_filter($clashes, static fn (Clash $one): bool => $one->grade === Grade::Fault) !== [];
+        return count($presses) === count(array_unique($presses));
+    }
+
+    /** @return list<Alternative> */
+    private function movesOf(Binding $binding): array
+    {
+        $isMove = static fn (Alternative $to): bool => $to->kind === AlternativeKind::Move;
+
+        return array_values(array_filter($this->alternativesTo($binding), $isMove));
+    }
+
+    /**
+     * @param  non-empty-list<Press>  $presses
+     * @param  list<Binding>  $bindings
+     * @param  list<Alternative|AlternativeKind|bool>  $combination
+     */
+    private function repair(array $presses, array $bindings, array $combination): Repair
+    {
+        $change = $this->changeOf($bindings, $combination);
+        $staying = [];
+        foreach ($combination as $at => $choice) {
+            if ($choice === true) {
+                $staying[] = $bindings[$at];
+            }
+        }
+        $cost = 0.0;
+        $steps = [];
+        foreach ($bindings as $at => $binding) {
+            $choice = $combination[$at];
+            if ($choice === false) {
+                $cost += $this->price->ofDropping($binding, $staying);
+                $steps[] = "{$this->called($binding)} loses the chord";
+            } elseif ($choice instanceof Alternative) {
+                $cost += $this->price->ofChanging($choice);
+                $steps[] =
+                    "{$this->called($binding)} ".($choice->kind === AlternativeKind::Move ? 'moves ' : 'changes ').$choice->words;
+            }
+        }
+        $touches = $this->keymap->touchedBy($change);
+        foreach ($presses as $press) {
+            $touches[$press->id] = $press;
+        }
+
+        return new Repair($presses[0], $change, $cost, $steps, $touches);
+    }
+
+    private function called(Binding $binding): string
+    {
+        $context = $this->keymap->application->contexts->get($binding->context)->name;
+
+        return "{$this->keymap->application->commandName($binding->command)} ({$context})";
+    }
+
+    /** @param  list<Press>  $presses */
+    private function leavesClash(Change $change, array $presses): bool
+    {
+        return $this->sought->on([...$presses, ...$this->keymap->touchedBy($change)], $this->keymap->after($change)) !== [];
     }
 }

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Clash\Settle;
 
-use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Clash\Alternatives;
-use Zebrafinch\Core\Clash\Clash;
 use Zebrafinch\Core\Clash\Docket;
-use Zebrafinch\Core\Clash\Grade;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Offer\Offers;
 
 /**
- * Finds a cheapest set of repairs that leaves no fault. Faults of different presses have nothing to do with each other, except
- * that two of them may want the same free chord: that is searched with branch and bound, each press costing at least its
- * cheapest repair. The search is exact unless it is cut off; the bound tells how far from the cheapest it can be.
+ * Finds a cheapest set of repairs that leaves no fault. Faults of presses that share no binding have nothing to do with each other, except
+ * that two repairs may want one chord: that is searched with branch and bound, each costing at least its cheapest. The search is exact
+ * unless it is cut off; the bound tells how far from the cheapest it can be. What comes out has been looked at by the docket.
  */
 final class SettleAll
 {
     private const MOST_STEPS = 20_000;
+
+    /** How often a set that turns out to leave something is searched around. */
+    private const MOST_ROUNDS = 12;
 
     private int $steps = 0;
 
@@ -29,57 +29,129 @@ final class SettleAll
 
     private float $bestCost = INF;
 
-    /** @var list<non-empty-list<Repair>> for each press, the cheapest first */
+    /** @var list<non-empty-list<Repair>> for each group of presses, the cheapest first */
     private array $choices = [];
 
-    /** @var list<float> the least that the presses from here on cost */
+    /** @var list<float> the least that the groups from here on cost */
     private array $least = [];
 
-    private function __construct(private readonly ContextTree $contexts)
+    /** @var array<int, array<int, bool>> by two repairs: whether a clash would come of them together */
+    private array $clashing = [];
+
+    /** @var list<list<int>> repairs that leave something when all of them are made */
+    private array $forbidden = [];
+
+    private function __construct(private readonly LoadedKeymap $keymap, private readonly Sought $sought)
     {
     }
 
-    /** @param  int  $mostMoves  free chords that are tried for each binding */
-    public static function of(LoadedKeymap $keymap, Docket $docket, Offers $free, int $mostMoves = 8): Settlement
-    {
-        $faulty = self::faultyPresses($keymap, $docket);
-        $repairs = new Repairs($keymap, $docket, new Alternatives($free), new Price($keymap, $faulty), $mostMoves);
-        $search = new self($keymap->application->contexts);
-        foreach ($faulty as $press) {
-            $ofPress = $repairs->of($press);
-            if ($ofPress !== []) {
-                $search->choices[] = $ofPress;
+    /**
+     * @param  bool  $withWarnings  whether warnings are to go too
+     * @param  int  $mostMoves  free chords that are tried for each binding
+     */
+    public static function of(
+        LoadedKeymap $keymap,
+        Docket $docket,
+        Offers $free,
+        bool $withWarnings = false,
+        int $mostMoves = 8,
+    ): Settlement {
+        $sought = new Sought($docket, $withWarnings);
+        $faulty = self::faultyPresses($keymap, $sought);
+        $repairs = new Repairs($keymap, $sought, new Alternatives($free), new Price($keymap, $faulty), $mostMoves);
+        $search = new self($keymap, $sought);
+        foreach (self::groups($keymap, $faulty) as $presses) {
+            $ofGroup = $repairs->of($presses);
+            if ($ofGroup !== []) {
+                $search->choices[] = $ofGroup;
             }
         }
 
         return $search->settle();
     }
 
-    /** @return array<string, Press> by id */
-    private static function faultyPresses(LoadedKeymap $keymap, Docket $docket): array
+    /** @return array<string, Press> by id: those on which something is to be settled */
+    private static function faultyPresses(LoadedKeymap $keymap, Sought $sought): array
     {
-        $faults = array_filter($docket->of($keymap), static fn (Clash $one): bool => $one->grade === Grade::Fault);
-        $presses = [];
-        foreach (array_merge(...array_values(array_map(static fn (Clash $fault): array => $fault->bindings, $faults))) as $binding) {
-            $press = $keymap->seat->press($binding->chord);
-            $presses[$press->id] = $press;
+        return array_filter($keymap->presses(), static fn (Press $press): bool => $sought->on([$press], $keymap) !== []);
+    }
+
+    /**
+     * A character can be typed with several keys: presses that a binding has in common are settled together.
+     *
+     * @param  array<string, Press>  $presses
+     * @return list<non-empty-list<Press>>
+     */
+    private static function groups(LoadedKeymap $keymap, array $presses): array
+    {
+        $groups = [];
+        foreach ($presses as $id => $press) {
+            $joined = [$id => $press];
+            $bindings = array_fill_keys(array_map(spl_object_id(...), $keymap->onPress($press)), true);
+            foreach ($groups as $number => [$others, $theirs]) {
+                if (array_intersect_key($theirs, $bindings) !== []) {
+                    $joined += $others;
+                    $bindings += $theirs;
+                    unset($groups[$number]);
+                }
+            }
+            $groups[] = [$joined, $bindings];
         }
 
-        return $presses;
+        return array_values(array_map(static fn (array $group): array => array_values($group[0]), $groups));
     }
 
     private function settle(): Settlement
     {
-        // The press whose second choice costs most more is decided first.
+        // The group whose second choice costs most more is decided first.
         usort($this->choices, static fn (array $one, array $other): int => self::regret($other) <=> self::regret($one));
         $this->least = [0.0];
         foreach (array_reverse($this->choices) as $repairs) {
             array_unshift($this->least, $this->least[0] + $repairs[0]->cost);
         }
-        $this->search(0, 0.0, [], []);
-        $bound = $this->steps < self::MOST_STEPS ? $this->bestCost : $this->least[0];
+        do {
+            [$this->best, $this->bestCost] = [null, INF];
+            $this->search(0, 0.0, [], []);
+            $settlement = $this->settlement();
+        } while ($this->searchAround($settlement));
 
-        return new Settlement($this->best ?? [], $this->best === null ? 0.0 : $this->bestCost, $this->best === null ? 0.0 : $bound);
+        return $settlement;
+    }
+
+    private function settlement(): Settlement
+    {
+        $repairs = $this->best ?? [];
+        $cost = $this->best === null ? 0.0 : $this->bestCost;
+        $bound = $this->steps < self::MOST_STEPS ? $cost : min($cost, $this->least[0]);
+        $change = Settlement::changeOf($repairs);
+
+        return new Settlement(
+            $repairs,
+            $cost,
+            $bound,
+            array_values($this->sought->in($this->keymap->after($change))),
+            $this->sought->word(),
+        );
+    }
+
+    /** Whether repairs that are fine alone and in pairs leave something together, and another set is to be looked for. */
+    private function searchAround(Settlement $settlement): bool
+    {
+        $presses = [];
+        foreach ($settlement->left as $clash) {
+            foreach ($clash->bindings as $binding) {
+                foreach ($this->keymap->seat->presses($binding->chord) as $press) {
+                    $presses[$press->id] = $press;
+                }
+            }
+        }
+        $guilty = array_filter($settlement->repairs, static fn (Repair $one): bool => array_intersect_key($one->touches, $presses) !== []);
+        if (count($guilty) < 2 || count($this->forbidden) >= self::MOST_ROUNDS || $this->steps >= self::MOST_STEPS) {
+            return false;
+        }
+        $this->forbidden[] = array_values(array_map(spl_object_id(...), $guilty));
+
+        return true;
     }
 
     /** @param  non-empty-list<Repair>  $repairs */
@@ -90,9 +162,9 @@ final class SettleAll
 
     /**
      * @param  list<Repair>  $chosen
-     * @param  array<string, list<string>>  $taken  contexts in which a free chord is taken already, by press
+     * @param  array<string, list<Repair>>  $touching  those of them, by the presses that they touch
      */
-    private function search(int $at, float $cost, array $chosen, array $taken): void
+    private function search(int $at, float $cost, array $chosen, array $touching): void
     {
         if ($cost + $this->least[$at] >= $this->bestCost - 1e-9) {
             return;
@@ -108,44 +180,52 @@ final class SettleAll
                 return;
             }
             $this->steps++;
-            if (! $this->meet($repair->takes, $taken)) {
-                $this->search($at + 1, $cost + $repair->cost, [...$chosen, $repair], self::with($taken, $repair->takes));
+            if ($cost + $repair->cost + $this->least[$at + 1] >= $this->bestCost - 1e-9) {
+                return;
+            }
+            if ($this->goesWith($repair, $touching) && ! $this->isForbidden($repair, $chosen)) {
+                $with = $touching;
+                foreach (array_keys($repair->touches) as $press) {
+                    $with[$press][] = $repair;
+                }
+                $this->search($at + 1, $cost + $repair->cost, [...$chosen, $repair], $with);
             }
         }
     }
 
-    /**
-     * @param  array<string, list<string>>  $taken
-     * @param  array<string, list<string>>  $more
-     * @return array<string, list<string>>
-     */
-    private static function with(array $taken, array $more): array
+    /** @param  array<string, list<Repair>>  $touching */
+    private function goesWith(Repair $repair, array $touching): bool
     {
-        foreach ($more as $press => $contexts) {
-            $taken[$press] = [...$taken[$press] ?? [], ...$contexts];
-        }
-
-        return $taken;
-    }
-
-    /**
-     * Whether two commands would be a double on what was a free chord.
-     *
-     * @param  array<string, list<string>>  $wanted
-     * @param  array<string, list<string>>  $taken
-     */
-    private function meet(array $wanted, array $taken): bool
-    {
-        foreach (array_intersect_key($wanted, $taken) as $press => $contexts) {
-            foreach ($contexts as $context) {
-                foreach ($taken[$press] as $other) {
-                    if ($this->contexts->depth($context) === $this->contexts->depth($other) && $this->contexts->overlap($context, $other)) {
-                        return true;
-                    }
+        foreach (array_intersect_key($touching, $repair->touches) as $others) {
+            foreach ($others as $other) {
+                if ($this->clash($repair, $other)) {
+                    return false;
                 }
             }
         }
 
+        return true;
+    }
+
+    /** @param  list<Repair>  $chosen */
+    private function isForbidden(Repair $repair, array $chosen): bool
+    {
+        $ids = $this->forbidden === [] ? [] : array_map(spl_object_id(...), [...$chosen, $repair]);
+        foreach ($this->forbidden as $set) {
+            if (array_diff($set, $ids) === []) {
+                return true;
+            }
+        }
+
         return false;
+    }
+
+    private function clash(Repair $one, Repair $other): bool
+    {
+        return $this->clashing[spl_object_id($one)][spl_object_id($other)] ??=
+            $this->sought->on(
+                array_intersect_key($one->touches, $other->touches),
+                $this->keymap->after(Settlement::changeOf([$one, $other])),
+            ) !== [];
     }
 }

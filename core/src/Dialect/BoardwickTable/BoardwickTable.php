@@ -13,9 +13,9 @@ use Zebrafinch\Core\Dialect\KeySpelling;
 use Zebrafinch\Core\Dialect\LineEdits;
 use Zebrafinch\Core\Dialect\SpelledChords;
 use Zebrafinch\Core\Dialect\UnreadableKeyFile;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 use Zebrafinch\Core\Text\Csv\CsvRecords;
 use Zebrafinch\Core\Text\Span;
 

@@ -9,9 +9,9 @@ use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Dialect\KeyFileText;
 use Zebrafinch\Core\Dialect\LineEdits;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Keymap\Gesture;
 
 /**
  * Faderloft's key file: one binding a line, fields separated by tabs, after a header line.
