@@ -8,7 +8,8 @@ declare(strict_types=1);
  * php tools/check-width.php [FOLDER], which prints each with its place and ends with 1 when there is one.
  */
 const MOST = 140;
-const OURS = '{^(?:[a-z.-]+|(?:app|bootstrap(?!/cache)|config|core|database|deploy|e2e|routes|standins|tests|tools|web)/.+)\.'.
+const OURS =
+    '{^(?:[a-z.-]+|(?:app|bootstrap(?!/cache)|config|core|database|deploy|e2e|routes|standins|tests|tools|web)/.+)\.'.
     '(?:php|tsx?|mjs|js|css|sh)$|^zebrafinch$}';
 const GENERATED = 'web/api/schema.d.ts';
 

@@ -43,7 +43,7 @@ final class Library
     /** @var array<string, Board> those that were asked for, by id and system */
     private array $boards = [];
 
-    /** @var array<string, Layout> those that were asked for, by id */
+    /** @var array<string, Layout> those that were asked for, by id and system */
     private array $layouts = [];
 
     private ?ReservedChords $reserved = null;
@@ -183,7 +183,7 @@ final class Library
 
     public function seat(string $board, string $layout, System $system): Seat
     {
-        return new Seat($this->board($board, $system), $this->layout($layout), $system);
+        return new Seat($this->board($board, $system), $this->layout($layout, $system), $system);
     }
 
     public function board(string $id, System $system): Board
@@ -191,9 +191,12 @@ final class Library
         return $this->boards["{$id} {$system->value}"] ??= Board::fromData($this->decode("{$this->root}/boards/{$id}.json"), $system);
     }
 
-    public function layout(string $id): Layout
+    public function layout(string $id, System $system = System::Linux): Layout
     {
-        return $this->layouts[$id] ??= Layout::fromData($this->decode("{$this->root}/boards/layouts/{$id}.json"));
+        return $this->layouts["{$id} {$system->value}"] ??= Layout::fromData(
+            $this->decode("{$this->root}/boards/layouts/{$id}.json"),
+            $system,
+        );
     }
 
     public function reserved(): ReservedChords

@@ -64,16 +64,16 @@ final class World
         return Board::fromData(self::json("boards/{$id}.json"), $system);
     }
 
-    public static function layout(string $id): Layout
+    public static function layout(string $id, System $system = System::Linux): Layout
     {
-        return Layout::fromData(self::json("boards/layouts/{$id}.json"));
+        return Layout::fromData(self::json("boards/layouts/{$id}.json"), $system);
     }
 
     public static function seat(System $system = System::MacOs, string $board = 'full-ansi', string $layout = 'us'): Seat
     {
         return self::$seats["{$system->value} {$board} {$layout}"] ??= new Seat(
             self::board($board, $system),
-            self::layout($layout),
+            self::layout($layout, $system),
             $system,
         );
     }

@@ -1254,7 +1254,7 @@ export interface components {
         };
         Reach: {
             /** @enum {string} */
-            kind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "reserved";
+            kind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "unknown" | "reserved";
             sentence: string;
             pressed: components["schemas"]["Chord"] | null;
         };

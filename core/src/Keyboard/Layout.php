@@ -8,30 +8,88 @@ namespace Zebrafinch\Core\Keyboard;
  * What each key types at each level, dead keys included.
  *
  * @phpstan-type SymbolData string|array{dead: string}|null
- * @phpstan-type LayoutData array{id: string, name: string, source: string, alt_gr: bool, keys: array<string, list<SymbolData>>}
+ * @phpstan-type LayoutData array{
+ *     id: string,
+ *     name: string,
+ *     source: string,
+ *     alt_gr: bool,
+ *     keys: array<string, list<SymbolData>>,
+ *     third_levels?: array<string, array{source: string, keys: array<string, list<SymbolData>>}>,
+ * }
  */
 final readonly class Layout
 {
-    /** @param  array<string, array<int, Symbol>>  $symbols by key code, then by level; what types nothing is not listed */
-    private function __construct(public string $id, public string $name, public bool $hasAltGr, private array $symbols)
-    {
+    /**
+     * @param  bool  $hasAltGr  whether a third level is there and known
+     * @param  bool  $isThirdLevelKnown  whether it is known what AltGr, or Option, types on the system
+     * @param  array<string, array<int, Symbol>>  $symbols by key code, then by level; what types nothing is not listed
+     * @param  array<string, true>  $elsewhere  characters that the third and fourth levels have on another system, where those of this one
+     *     are not known
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public bool $hasAltGr,
+        public bool $isThirdLevelKnown,
+        private array $symbols,
+        private array $elsewhere,
+    ) {
     }
 
     /**
      * @param  LayoutData  $data  as in boards/layouts/*.json
+     * @param  System  $system  every system has third and fourth levels of its own
      *
      * @throws InvalidBoardData
      */
-    public static function fromData(array $data): self
+    public static function fromData(array $data, System $system = System::Linux): self
+    {
+        $symbols = self::read($data['id'], $data['keys']);
+        if ($system === System::Linux) {
+            return new self($data['id'], $data['name'], $data['alt_gr'], true, $symbols, []);
+        }
+        $elsewhere = [];
+        foreach ($symbols as $code => $levels) {
+            foreach (array_intersect_key($levels, [Level::AltGr->value => 0, Level::ShiftAltGr->value => 0]) as $symbol) {
+                $elsewhere[$symbol->character] = true;
+            }
+            unset($symbols[$code][Level::AltGr->value], $symbols[$code][Level::ShiftAltGr->value]);
+        }
+        $third = $data['third_levels'][$system->value] ?? null;
+        if ($third === null) {
+            return new self($data['id'], $data['name'], false, false, $symbols, $elsewhere);
+        }
+        foreach (
+            self::read($data['id'], array_map(static fn (array $levels): array => [null, null, ...$levels], $third['keys'])) as $code => $levels
+        ) {
+            $symbols[$code] = ($symbols[$code] ?? []) + $levels;
+        }
+
+        return new self($data['id'], $data['name'], $third['keys'] !== [], true, $symbols, []);
+    }
+
+    /** Whether a character may be typed with a third level that is not known here. */
+    public function mayType(Character $character): bool
+    {
+        return isset($this->elsewhere[$character->value]);
+    }
+
+    /**
+     * @param  array<string, list<SymbolData>>  $keys
+     * @return array<string, array<int, Symbol>>
+     *
+     * @throws InvalidBoardData
+     */
+    private static function read(string $id, array $keys): array
     {
         $symbols = [];
-        foreach ($data['keys'] as $code => $levels) {
+        foreach ($keys as $code => $levels) {
             if (Key::tryFrom($code) === null) {
-                throw InvalidBoardData::unknownKey($data['id'], $code);
+                throw InvalidBoardData::unknownKey($id, $code);
             }
             foreach ($levels as $level => $symbol) {
                 if ($symbol !== null && Level::tryFrom($level) === null) {
-                    throw InvalidBoardData::tooManyLevels($data['id'], $code, count($levels));
+                    throw InvalidBoardData::tooManyLevels($id, $code, count($levels));
                 }
                 if ($symbol !== null) {
                     $symbols[$code][$level] = is_array($symbol) ? new Symbol($symbol['dead'], true) : new Symbol($symbol, false);
@@ -39,7 +97,7 @@ final readonly class Layout
             }
         }
 
-        return new self($data['id'], $data['name'], $data['alt_gr'], $symbols);
+        return $symbols;
     }
 
     public function symbol(Key $key, Level $level): ?Symbol

@@ -11,6 +11,16 @@ enum System: string
     case Windows = 'windows';
     case Linux = 'linux';
 
+    /** As people call it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::MacOs => 'macOS',
+            self::Windows => 'Windows',
+            self::Linux => 'Linux',
+        };
+    }
+
     /** The physical modifier that `Primary` means here. */
     public function primary(): Modifier
     {

@@ -104,6 +104,12 @@ final class ReachJudge
             array_filter($this->seat->layout->ways($character), fn (KeyLevel $way): bool => $this->seat->board->has($way->key)),
         );
         $way = $onBoard[0] ?? null;
+        if ($way === null && $this->seat->layout->mayType($character)) {
+            return new Reach(
+                ReachKind::Unknown,
+                "Where the layout {$this->seat->layout->name} has {$character->value} on {$this->seat->system->label()} is not known here.",
+            );
+        }
         if ($way === null) {
             return new Reach(
                 ReachKind::NotOnBoard,

@@ -15,12 +15,14 @@ enum ReachKind: string
     /** The character waits on a dead key. */
     case DeadKey = 'dead-key';
     case NotOnBoard = 'not-on-board';
+    /** What the layout's third level types on the system is not known, and it may be there. */
+    case Unknown = 'unknown';
     /** The system or the browser takes it before any application. */
     case Reserved = 'reserved';
 
     /** Whether the chord comes to the application at all. */
     public function arrives(): bool
     {
-        return in_array($this, [self::AsWritten, self::OtherKeys, self::NeedsAltGr], true);
+        return in_array($this, [self::AsWritten, self::OtherKeys, self::NeedsAltGr, self::Unknown], true);
     }
 }

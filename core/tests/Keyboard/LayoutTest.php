@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Clash\BuiltInKinds;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Character;
+use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\InvalidBoardData;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\KeyLevel;
@@ -12,6 +15,8 @@ use Zebrafinch\Core\Keyboard\Level;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Reach\ReachJudge;
+use Zebrafinch\Core\Reach\ReachKind;
 use Zebrafinch\Core\Tests\World;
 
 /** @return array{id: string, name: string, layout: string, variant?: string, model?: string} */
@@ -31,6 +36,53 @@ test('each layout types what xkeyboard-config says, key by key and level by leve
         XkbLevels::compile($source['layout'], $source['variant'] ?? '', $source['model'] ?? 'pc105'),
     );
 })->with(World::layoutIds(...));
+
+test('the third and fourth levels of a system are what its source says, and its source has the layout\'s plain keys', function (
+    string $id,
+) {
+    // Sources: the mac variants of xkeyboard-config; for Windows the layouts of the npm package virtual-keyboard.
+    require_once World::path('tools/ThirdLevels.php');
+    $source = sourceOf($id);
+    $data = World::json("boards/layouts/{$id}.json");
+    expect($data['third_levels'])->toBe(ThirdLevels::of($source));
+    $named = $source['windows'] ?? 'none';
+    if ($named !== 'none') {
+        $printed = shell_exec('node '.escapeshellarg(World::path('tools/windows-levels.mjs')).' '.escapeshellarg($named));
+        $plain = json_decode((string) $printed, true, 16, JSON_THROW_ON_ERROR)[$named]['plain'];
+        $otherwise = array_filter(
+            $plain,
+            static fn (string $typed, string $code): bool => ! in_array($typed, (array) ($data['keys'][$code][0] ?? $typed), true),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        expect(count($otherwise))->toBeLessThanOrEqual(count($plain) / 8);
+    }
+})->with(World::layoutIds(...));
+
+test('on Windows a German N with Control and Alt types nothing, whatever it types on Linux', function () {
+    $held = Modifiers::of(Modifier::Control, Modifier::Alt);
+    expect(World::seat(System::Windows, 'full-iso', 'german')->layout->typed(Key::KeyN, $held, System::Windows))
+        ->toBeNull()
+        ->and(World::layout('german')->typed(Key::KeyN, Modifiers::of(Modifier::AltGraph), System::Linux))
+        ->toBe('”')
+        ->and(World::seat(System::Windows, 'full-iso', 'german')->layout->typed(Key::KeyQ, $held, System::Windows))
+        ->toBe('@');
+});
+
+test('where a third level is not known nothing is said of it, and no alarm is raised', function () {
+    $seat = World::seat(System::MacOs, 'full-iso', 'polish');
+    $reach = (new ReachJudge($seat, World::reserved()))->of(Chord::parse("'ą'"));
+    $keymap = new LoadedKeymap(World::workshop(), World::bindings("desk 'ą' saw"), $seat);
+    expect($seat->layout->isThirdLevelKnown)
+        ->toBeFalse()
+        ->and($reach->kind)
+        ->toBe(ReachKind::Unknown)
+        ->and($reach->sentence)
+        ->toBe('Where the layout Polish has ą on macOS is not known here.')
+        ->and(BuiltInKinds::docket(World::reserved())->of($keymap))
+        ->toBe([])
+        ->and($seat->layout->typed(Key::KeyA, Modifiers::of(Modifier::Alt), System::MacOs))
+        ->toBeNull();
+});
 
 test('where a character is typed is where another tool finds it', function (string $id, string $characters) {
     // Source: `xkbcli how-to-type`, which compiles the keymap itself and searches it; it counts levels from 1.
@@ -79,7 +131,7 @@ test('where a character is typed is where another tool finds it', function (stri
 ]);
 
 test('levels are reached by the modifiers of the system', function (System $system, array $held, ?string $typed) {
-    expect(World::layout('german')->typed(Key::KeyE, Modifiers::of(...$held), $system))->toBe($typed);
+    expect(World::layout('german', $system)->typed(Key::KeyE, Modifiers::of(...$held), $system))->toBe($typed);
 })->with([
     [System::Windows, [], 'e'],
     [System::Windows, [Modifier::Shift], 'E'],
@@ -102,7 +154,7 @@ test('dead keys are told from characters', function () {
 });
 
 test('what a browser tells of its keys proposes the layout', function (string $id) {
-    $layouts = array_map(World::layout(...), World::layoutIds());
+    $layouts = array_map(static fn (string $id): Layout => World::layout($id), World::layoutIds());
     $told = array_intersect_key(
         World::layout($id)->plain(),
         array_flip([
@@ -131,7 +183,9 @@ test('what a browser tells of its keys proposes the layout', function (string $i
 })->with(World::layoutIds(...));
 
 test('a browser that tells nothing that fits gets no proposal', function (array $told) {
-    expect((new LayoutProposal(array_map(World::layout(...), World::layoutIds())))->for($told))->toBeNull();
+    expect(
+        (new LayoutProposal(array_map(static fn (string $id): Layout => World::layout($id), World::layoutIds())))->for($told),
+    )->toBeNull();
 })->with([[[]], [['KeyA' => 'ൿ', 'KeyB' => 'ൻ']]]);
 
 test('layout data that cannot be used is refused with the key', function (array $keys, string $says) {

@@ -36,6 +36,6 @@ final readonly class KeyboardController
     /** @return list<Layout> */
     private function layouts(): array
     {
-        return array_map($this->library->layout(...), $this->library->layoutIds());
+        return array_map(fn (string $id): Layout => $this->library->layout($id), $this->library->layoutIds());
     }
 }

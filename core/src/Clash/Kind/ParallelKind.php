@@ -51,7 +51,7 @@ final readonly class ParallelKind implements ClashKind
                     Grade::Note,
                     $apart,
                     [],
-                    static fn (): string => Words::chord($keymap, $apart[0]).
+                    fn (): string => Words::chord($keymap, $apart[0]).
                         ' runs '.
                         Listing::and(
                             array_map(
