@@ -1260,7 +1260,12 @@ export interface components {
         };
         Keyboards: {
             boards: components["schemas"]["Named"][];
-            layouts: components["schemas"]["Named"][];
+            layouts: {
+                id: string;
+                name: string;
+                /** @description Systems whose third level is not known for it. */
+                unknown_on: string[];
+            }[];
         };
         LayoutProposal: {
             layout: components["schemas"]["Named"] | null;

@@ -126,6 +126,12 @@ function KeyboardFields({ seat, onChange }: { seat: Seat; onChange: (seat: Seat)
                 </option>
               ))}
             </Form.Select>
+            {layouts.some(({ id, unknown_on }) => id === seat.layout && unknown_on.includes(seat.system)) && (
+              <p className="quiet">
+                What {seat.system === 'macos' ? 'Option' : 'AltGr'} types with this layout on {SYSTEMS[seat.system]} is not known here, so
+                nothing is said of it.
+              </p>
+            )}
           </>
         )}
       </Asking>

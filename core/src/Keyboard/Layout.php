@@ -22,6 +22,7 @@ final readonly class Layout
     /**
      * @param  bool  $hasAltGr  whether a third level is there and known
      * @param  bool  $isThirdLevelKnown  whether it is known what AltGr, or Option, types on the system
+     * @param  list<System>  $unknownOn  the systems for which that is not known
      * @param  array<string, array<int, Symbol>>  $symbols by key code, then by level; what types nothing is not listed
      * @param  array<string, true>  $elsewhere  characters that the third and fourth levels have on another system, where those of this one
      *     are not known
@@ -31,6 +32,7 @@ final readonly class Layout
         public string $name,
         public bool $hasAltGr,
         public bool $isThirdLevelKnown,
+        public array $unknownOn,
         private array $symbols,
         private array $elsewhere,
     ) {
@@ -45,8 +47,10 @@ final readonly class Layout
     public static function fromData(array $data, System $system = System::Linux): self
     {
         $symbols = self::read($data['id'], $data['keys']);
+        $isUnknown = static fn (System $one): bool => $one !== System::Linux && ! isset($data['third_levels'][$one->value]);
+        $unknownOn = array_values(array_filter(System::cases(), $isUnknown));
         if ($system === System::Linux) {
-            return new self($data['id'], $data['name'], $data['alt_gr'], true, $symbols, []);
+            return new self($data['id'], $data['name'], $data['alt_gr'], true, $unknownOn, $symbols, []);
         }
         $elsewhere = [];
         foreach ($symbols as $code => $levels) {
@@ -57,7 +61,7 @@ final readonly class Layout
         }
         $third = $data['third_levels'][$system->value] ?? null;
         if ($third === null) {
-            return new self($data['id'], $data['name'], false, false, $symbols, $elsewhere);
+            return new self($data['id'], $data['name'], false, false, $unknownOn, $symbols, $elsewhere);
         }
         foreach (
             self::read($data['id'], array_map(static fn (array $levels): array => [null, null, ...$levels], $third['keys'])) as $code => $levels
@@ -65,7 +69,7 @@ final readonly class Layout
             $symbols[$code] = ($symbols[$code] ?? []) + $levels;
         }
 
-        return new self($data['id'], $data['name'], $third['keys'] !== [], true, $symbols, []);
+        return new self($data['id'], $data['name'], $third['keys'] !== [], true, $unknownOn, $symbols, []);
     }
 
     /** Whether a character may be typed with a third level that is not known here. */

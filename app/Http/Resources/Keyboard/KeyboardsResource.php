@@ -25,7 +25,14 @@ final class KeyboardsResource extends JsonAnswer
     {
         return [
             'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'name' => $board->name], $this->boards),
-            'layouts' => array_map(static fn (Layout $layout): array => ['id' => $layout->id, 'name' => $layout->name], $this->layouts),
+            'layouts' => array_map(
+                static fn (Layout $layout): array => [
+                    'id' => $layout->id,
+                    'name' => $layout->name,
+                    'unknown_on' => array_column($layout->unknownOn, 'value'),
+                ],
+                $this->layouts,
+            ),
         ];
     }
 }
