@@ -74,6 +74,7 @@ test('a clash that is meant leaves the list, and returns when one of its chords 
   // Record moves from K to another key and comes back with a third command: that is another clash.
   await page.goto('/remap/faderloft?command=arm-track&context=everywhere&chord=KeyK')
   await page.getByRole('button', { name: 'Add it and leave it with Halt and Record too' }).click()
+  await page.getByRole('button', { name: 'Go on, with the fault' }).click()
   await page.goto('/clashes/faderloft')
   await expect(page.getByText('1 fault, 2 warnings, 0 accepted.')).toBeVisible()
 })
@@ -86,15 +87,16 @@ test('all faults are settled at once, one line left out, and undone in one step'
     { chord: 'KeyM', command: 'arm-track', context: 'tracks' },
   ])
   await page.goto('/clashes/faderloft')
-  await page.getByRole('button', { name: 'Settle all faults' }).click()
-  const settle = page.getByRole('region', { name: 'Settle all faults' })
+  await page.getByRole('button', { name: 'Settle all' }).click()
+  const settle = page.getByRole('region', { name: 'Settle all' })
   await expect(settle.getByText('No other set of repairs that leaves no fault costs the hands less.')).toBeVisible()
-  await settle.getByRole('checkbox').first().uncheck()
+  await settle.getByRole('checkbox').nth(1).uncheck()
   await settle.getByRole('button', { name: 'Make 2 of 3 repairs' }).click()
   await expect(page.getByText(/^Keymap Three faults: 1 fault,/)).toBeVisible()
   await settle.getByRole('button', { name: 'Make this repair' }).click()
   await expect(page.getByText(/^Keymap Three faults: 0 faults,/)).toBeVisible()
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Go on, with the fault' }).click()
   await expect(page.getByText(/^Keymap Three faults: 1 fault,/)).toBeVisible()
 })
 

@@ -12,7 +12,9 @@ use App\Models\User;
 use App\Suite\SuiteSeats;
 use Zebrafinch\Core\Across\Familiarity;
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Focus\TitleBindings;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Refusal;
@@ -34,13 +36,15 @@ final readonly class FamiliarSuite
         $there = $this->seats->of($suite);
         $known = array_values(array_intersect($this->library->applicationIds(), $suite->applications));
         $reported = $suite->files()->pluck('reported_bytes', 'application')->all();
-        $pairs = array_map(
-            fn (string $id): array => [
-                $each($id)->at($here),
-                new LoadedKeymap($each($id)->application, $this->installed($each($id)->application, $reported[$id] ?? null), $there),
-            ],
-            $known,
-        );
+        $desktop = $this->library->application(DesktopCatalogue::ID);
+        $titles = new LoadedKeymap($desktop, $this->installed($desktop, $reported[DesktopCatalogue::ID] ?? null), $there);
+        $pairs = array_map(function (string $id) use ($each, $here, $there, $reported, $titles): array {
+            $application = $each($id)->application;
+            $installed = $this->installed($application, $reported[$id] ?? null);
+
+            // A chord that the desktop there takes for a menu title runs that.
+            return [$each($id)->at($here), new LoadedKeymap($application, $installed, $there, TitleBindings::for($application, $titles))];
+        }, $known);
 
         return Familiarity::of($pairs, $this->words->importance($user));
     }

@@ -101,7 +101,11 @@ final class HarmoniseFiles extends Command
             'reasons' => $line->reasons,
             'runner_up' => $line->runnerUp === null
                     ? null
-                    : ['chord' => $line->runnerUp->chord?->id(), 'dearer' => $line->runnerUp->dearer, 'reason' => $line->runnerUp->reason],
+                    : [
+                        'chord' => $line->runnerUp->chord?->id(),
+                        'dearer' => $line->runnerUp->dearer,
+                        'reason' => $line->runnerUp->reason(),
+                    ],
         ];
     }
 }

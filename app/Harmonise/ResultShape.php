@@ -9,6 +9,7 @@ use Zebrafinch\Core\Across\Stripes;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Harmonise\Harmonised;
 use Zebrafinch\Core\Harmonise\Line;
+use Zebrafinch\Core\Harmonise\RunnerUp;
 use Zebrafinch\Core\Harmonise\Target;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Seat;
@@ -59,6 +60,15 @@ final readonly class ResultShape
         return $stripes->overall($stripes->all());
     }
 
+    /** @return list<array{dearer: float, reason: string}> rounded so that they add up to the rounded whole */
+    private static function parts(RunnerUp $next): array
+    {
+        $parts = array_map(static fn (array $part): array => ['dearer' => round($part[0], 1), 'reason' => $part[1]], $next->parts);
+        $parts[0]['dearer'] = round($parts[0]['dearer'] + round($next->dearer, 1) - array_sum(array_column($parts, 'dearer')), 1);
+
+        return array_values(array_filter($parts, static fn (array $part): bool => $part['dearer'] !== 0.0)) ?: [$parts[0]];
+    }
+
     /** @return array<string, mixed> */
     private function line(Line $line): array
     {
@@ -77,7 +87,7 @@ final readonly class ResultShape
                         'chord' => $next->chord === null ? null : $shapes->chord($next->chord),
                         'is_now' => $next->isNow,
                         'dearer' => round($next->dearer, 1),
-                        'reason' => $next->reason,
+                        'parts' => self::parts($next),
                     ],
         ];
     }

@@ -8,6 +8,7 @@ use App\Library\Library;
 use App\Models\OwnIntent;
 use App\Models\User;
 use Zebrafinch\Core\Intent\Proposals;
+use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Usage\Importance;
 
@@ -49,6 +50,14 @@ final readonly class PersonalVocabulary
         return $intents === [] && $matches === []
             ? $this->library->vocabulary()
             : $this->library->vocabulary()->with(array_values($intents), $matches);
+    }
+
+    /** Finds by the person's own words too. */
+    public function search(User $user): Search
+    {
+        $vocabulary = $this->vocabulary($user);
+
+        return $vocabulary === $this->library->vocabulary() ? $this->library->search() : $this->library->searchBy($vocabulary);
     }
 
     public function importance(User $user, ?Vocabulary $vocabulary = null): Importance

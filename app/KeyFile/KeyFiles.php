@@ -21,7 +21,7 @@ final readonly class KeyFiles
     /** @throws \Zebrafinch\Core\Dialect\UnreadableKeyFile with nothing stored */
     public function bringIn(User $user, Application $application, string $name, string $bytes): ReadKeyFile
     {
-        $read = $this->library->dialect($application)->read($bytes, $application);
+        $read = $this->library->readFor($application, $bytes);
 
         return new ReadKeyFile($this->store($user, $application, $name, $bytes), $application, $read);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keymap;
 
+use App\Intent\PersonalVocabulary;
 use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\User;
@@ -11,6 +12,7 @@ use Closure;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\FileOrder;
@@ -19,7 +21,7 @@ use Zebrafinch\Core\Offer\Offers;
 /** Answers what a person's keymaps are now. */
 final readonly class KitReader
 {
-    public function __construct(private Library $library)
+    public function __construct(private Library $library, private PersonalVocabulary $words)
     {
     }
 
@@ -95,7 +97,7 @@ final readonly class KitReader
                 ),
             );
         }
-        $vocabulary = $this->library->vocabulary();
+        $vocabulary = $this->words->vocabulary($user);
         $elsewhere = [];
         foreach ($application->commands() as $command) {
             $match = $vocabulary->matchFor($application->id, $command->id);
@@ -106,7 +108,7 @@ final readonly class KitReader
         $others = array_filter($this->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
 
         return new Offers(
-            array_map(fn (string $intent): array => $this->firstChords($others, $intent), $elsewhere),
+            array_map(fn (string $intent): array => self::firstChords($others, $intent, $vocabulary), $elsewhere),
             $alsoAt,
             $this->library->reserved(),
         );
@@ -116,11 +118,11 @@ final readonly class KitReader
      * @param  array<CurrentKeymap>  $keymaps
      * @return list<Chord>
      */
-    private function firstChords(array $keymaps, string $intent): array
+    private static function firstChords(array $keymaps, string $intent, Vocabulary $vocabulary): array
     {
         $chords = [];
         foreach ($keymaps as $keymap) {
-            $match = $this->library->vocabulary()->matchOf($keymap->application->id, $intent);
+            $match = $vocabulary->matchOf($keymap->application->id, $intent);
             $bindings = $match === null ? [] : $keymap->bindings->ofCommand($match->command);
             if ($bindings !== []) {
                 $chords[] = $bindings[0]->chord;

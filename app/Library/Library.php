@@ -11,6 +11,7 @@ use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Dialect\DialectSpelling;
+use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\TradeWords;
@@ -124,6 +125,12 @@ final class Library
         return $this->dialects->for($application);
     }
 
+    /** @throws \Zebrafinch\Core\Dialect\UnreadableKeyFile which says so where the file is one of another application */
+    public function readFor(Application $application, string $bytes): KeyFile
+    {
+        return $this->dialects->readFor($application, $bytes, $this->applications());
+    }
+
     /** The key file that the application comes with; the desktop comes with an empty store. */
     public function factoryBytes(Application $application): string
     {
@@ -213,6 +220,12 @@ final class Library
                 $this->compiled->array('search', [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE))], $make),
             ),
         );
+    }
+
+    /** The same by other words than the shipped ones. */
+    public function searchBy(Vocabulary $vocabulary): Search
+    {
+        return new Search(SearchIndex::of(array_values($this->applications()), $vocabulary));
     }
 
     /** @return list<string> */

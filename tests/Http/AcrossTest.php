@@ -350,3 +350,45 @@ test('familiarity is all of it where the same is installed on the same keyboard,
         ->json();
     expect($other['share'])->toBeLessThan(1)->toBeGreaterThan(0.3)->and($other['surprises'])->not->toBe([]);
 });
+
+test('own intents and matches count where one looks up, in the catalogue, and for free chords', function () {
+    $open = collect($this->as('picture')->getJson('/api/applications/cutloom/matches')->assertOk()->json('commands'))
+        ->whereNull('match')
+        ->first();
+    $this->postJson('/api/intents', [
+        'name' => 'Ring the runner',
+        'group' => 'view',
+        'frequency' => 'often',
+        'synonyms' => ['fetch coffee'],
+    ])->assertCreated();
+    $intent = collect($this->getJson('/api/intents')->json('intents'))->firstWhere('name', 'Ring the runner')['id'];
+    $faderloft = collect($this->getJson('/api/applications/faderloft/matches')->json('commands'))
+        ->whereNull('match')
+        ->firstOrFail();
+    $this->putJson('/api/applications/cutloom/matches', [
+        'matches' => [['command' => $open['id'], 'intent' => $intent, 'is_near' => false]],
+    ])->assertOk();
+    $this->putJson('/api/applications/faderloft/matches', [
+        'matches' => [['command' => $faderloft['id'], 'intent' => $intent, 'is_near' => false]],
+    ])->assertOk();
+    $answers = $this->getJson('/api/find?words=fetch+coffee')->assertOk()->json('answers');
+    expect($answers[0]['intent']['name'])
+        ->toBe('Ring the runner')
+        ->and(array_column(array_column($answers[0]['hits'], 'command'), 'id'))
+        ->toEqualCanonicalizing([$open['id'], $faderloft['id']]);
+    $commands = $this->getJson('/api/applications/cutloom')->assertOk()->json('commands');
+    expect(collect($commands)->firstWhere('id', $open['id'])['intent'])->toBe('Ring the runner');
+
+    // A chord that the command has in the other application is offered first.
+    $home = collect($this->getJson('/api/applications/faderloft')->json('commands'))->firstWhere('id', $faderloft['id'])['context'];
+    $this->postJson('/api/applications/faderloft/keymaps', [
+        'name' => 'Mine',
+        'title' => 'Runner',
+        'change' => ['removed' => [], 'added' => [['chord' => 'Alt+Shift+KeyJ', 'command' => $faderloft['id'], 'context' => $home]]],
+    ])->assertCreated();
+    $offers = $this->getJson("/api/applications/cutloom/remap?command={$open['id']}")
+        ->assertOk()
+        ->json('offers');
+    expect($offers[0]['chord']['id'])->toBe('Alt+Shift+KeyJ')->and($offers[0]['reasons'][0])->toBe('the same chord in another application');
+    expect($this->as('sound')->getJson('/api/find?words=fetch+coffee')->json('answers.0.intent.name'))->not->toBe('Ring the runner');
+});

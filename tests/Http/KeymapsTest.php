@@ -357,3 +357,11 @@ test('keymaps are switched, and the factory one can be gone back to', function (
     $this->postJson('/api/applications/cutloom/use-factory')->assertOk()->assertJsonPath('is_protected', true);
     $this->getJson('/api/keymaps')->assertJsonCount(2, 'keymaps');
 });
+
+test('a key file of another application is told so', function () {
+    $this->as('picture')
+        ->bringIn('rotomere', (string) file_get_contents(base_path('catalogues/easeframe/factory.keys')))
+        ->assertStatus(422)
+        ->assertJsonPath('detail', 'This looks like a key file of Easeframe, not of Rotomere.')
+        ->assertJsonPath('remedy', 'Bring it in for Easeframe, or choose the key file of Rotomere.');
+});

@@ -1453,6 +1453,8 @@ export interface components {
             bound: number;
             is_cheapest: boolean;
             sentence: string;
+            /** @description What was to go and stays all the same. */
+            left: components["schemas"]["Clash"][];
         };
         BulkEdit: {
             change: components["schemas"]["Change"];
@@ -1522,6 +1524,8 @@ export interface components {
             chord: components["schemas"]["Chord"];
             reach: components["schemas"]["Reach"];
             is_already_so: boolean;
+            /** @description Why the key file cannot say it. */
+            unsayable: string | null;
             holders: components["schemas"]["Binding"][];
             neighbours: components["schemas"]["Binding"][];
             ladder: components["schemas"]["Ladder"];
@@ -1712,7 +1716,11 @@ export interface components {
             chord: components["schemas"]["Chord"] | null;
             is_now: boolean;
             dearer: number;
-            reason: string;
+            /** @description What makes it dearer, or cheaper where below nought; they add up. */
+            parts: {
+                dearer: number;
+                reason: string;
+            }[];
         };
         HarmonisedLine: {
             application: components["schemas"]["Named"];
@@ -2364,6 +2372,8 @@ export interface operations {
     getApplicationsApplicationSettlement: {
         parameters: {
             query?: {
+                /** @description Whether warnings are to go too. */
+                warnings?: "1";
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];

@@ -26,6 +26,37 @@ final readonly class Dialects
     }
 
     /**
+     * What a file says that somebody brought in for an application.
+     *
+     * @param  array<Application>  $others  whose it could be by mistake
+     *
+     * @throws UnreadableKeyFile which names the other application where the file is one of its
+     */
+    public function readFor(Application $application, string $bytes, array $others): KeyFile
+    {
+        $error = null;
+        $file = null;
+        try {
+            $file = $this->for($application)->read($bytes, $application);
+        } catch (UnreadableKeyFile $caught) {
+            $error = $caught;
+        }
+        if ($file !== null && $file->entries !== []) {
+            return $file;
+        }
+        $recognised = $this->recognise($bytes, $others);
+        if (
+            $recognised !== null &&
+            $recognised->id !== $application->id &&
+            $this->for($recognised)->read($bytes, $recognised)->entries !== []
+        ) {
+            throw UnreadableKeyFile::ofAnother($application->name, $recognised->name);
+        }
+
+        return $file ?? throw $error ?? UnreadableKeyFile::empty();
+    }
+
+    /**
      * For which of some applications a key file is written: the one that understands the most of it.
      *
      * @param  array<Application>  $applications

@@ -15,8 +15,8 @@ use Zebrafinch\Core\Keyboard\UnreadableChord;
 final readonly class KeySpelling
 {
     /** Keys of the writing block whose character depends on the layout. */
-    private const TYPING = '/^(Key.|Digit.|Minus|Equal|Bracket(Left|Right)|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash|'.
-        'Intl.+)$/';
+    private const TYPING =
+        '/^(Key.|Digit.|Minus|Equal|Bracket(Left|Right)|Backslash|Semicolon|Quote|Backquote|Comma|Period|Slash|'.'Intl.+)$/';
 
     /** @param  array<string, Key>  $keys by spelling */
     private function __construct(private array $keys, private bool $isByCharacter)

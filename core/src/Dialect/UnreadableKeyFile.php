@@ -54,6 +54,14 @@ final class UnreadableKeyFile extends Refusal
         return new self($error->getMessage(), $error->remedy, $error->where);
     }
 
+    public static function ofAnother(string $wanted, string $recognised): self
+    {
+        return new self(
+            "This looks like a key file of {$recognised}, not of {$wanted}.",
+            "Bring it in for {$recognised}, or choose the key file of {$wanted}.",
+        );
+    }
+
     public static function otherFormat(string $wanted, string $found, int $line): self
     {
         return new self(

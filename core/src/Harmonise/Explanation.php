@@ -116,42 +116,72 @@ final class Explanation
             $chord === null ? null : $this->kit->candidates->written($chord, $target->keymap->application->naming),
             $chord === $now,
             $costs[$next] - array_sum($this->parts($index, $this->choices[$index])),
-            $this->difference($index, $chord),
+            $this->differences($index, $chord),
         );
     }
 
-    /** What makes most of the difference between a chord and the one that was chosen. */
-    private function difference(int $slot, ?int $chord): string
+    /**
+     * What makes the difference between a chord and the one that was chosen.
+     *
+     * @return non-empty-list<array{float, string}> the largest first
+     */
+    private function differences(int $slot, ?int $chord): array
     {
         $chosen = $this->parts($slot, $this->choices[$slot]);
-        $more = [];
+        $differences = [];
         foreach ($this->parts($slot, $chord) as $part => $cost) {
-            $more[$part] = $cost - $chosen[$part];
+            $more = $cost - $chosen[$part];
+            if (abs($more) > 1e-9) {
+                $differences[] = [$more, $more > 0 ? $this->dearer($part, $slot, $chord) : $this->cheaper($part, $slot)];
+            }
         }
-        arsort($more);
+        usort($differences, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
+
+        return $differences === [] ? [[0.0, 'it costs the same']] : $differences;
+    }
+
+    private function dearer(string $part, int $slot, ?int $chord): string
+    {
         $target = $this->kit->targets[$slot];
 
-        return match (array_key_first($more)) {
+        return match ($part) {
             'alike' => "{$target->intent->name} would have one more chord",
-            'clear' => 'it means '.
-                $this->meanings(
-                    array_filter(
-                        $this->on[$chord ?? -1] ?? [],
-                        fn (int $intent): bool => $intent !== $this->kit->instance->slots[$slot]->intent,
-                        ARRAY_FILTER_USE_KEY,
-                    ),
-                ),
+            'clear' => 'it means '.$this->meaningsOn($chord, $slot),
             'habit' => 'it would have to be learned',
-            'others' => 'it takes the chord from '.
-                Listing::and(
-                    array_map(
-                        static fn (Binding $one): string => $target->keymap->application->commandName($one->command),
-                        $chord === null ? [] : $this->displaced($slot, $chord),
-                    ),
-                ),
+            'others' => 'it takes the chord from '.$this->losing($slot, $chord),
             'bound' => 'the command would have no chord',
             default => 'it is farther for the hand',
         };
+    }
+
+    /** The same seen from the chord that was chosen, which is the dearer one in this. */
+    private function cheaper(string $part, int $slot): string
+    {
+        $choice = $this->choices[$slot];
+
+        return match ($part) {
+            'alike' => "{$this->kit->targets[$slot]->intent->name} would have one chord less",
+            'clear' => 'the chosen one means '.$this->meaningsOn($choice, $slot),
+            'habit' => 'it is known',
+            'others' => 'the chosen one takes its chord from '.$this->losing($slot, $choice),
+            'bound' => 'the command would have a chord',
+            default => $choice === null ? 'the hand need not go there' : 'it is nearer for the hand',
+        };
+    }
+
+    private function meaningsOn(?int $chord, int $slot): string
+    {
+        $isOther = fn (int $intent): bool => $intent !== $this->kit->instance->slots[$slot]->intent;
+
+        return $this->meanings(array_filter($this->on[$chord ?? -1] ?? [], $isOther, ARRAY_FILTER_USE_KEY));
+    }
+
+    private function losing(int $slot, ?int $chord): string
+    {
+        $application = $this->kit->targets[$slot]->keymap->application;
+        $name = static fn (Binding $one): string => $application->commandName($one->command);
+
+        return Listing::and(array_map($name, $chord === null ? [] : $this->displaced($slot, $chord)));
     }
 
     /**

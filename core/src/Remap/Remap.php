@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Remap;
 
+use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Clash\Consequences;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Focus\LoadedKeymap;
@@ -44,13 +45,19 @@ final readonly class Remap
         return $found;
     }
 
+    /** Why the key file of the application cannot say the wanted chord; null where it can. */
+    public function unsayable(Binding $wanted): ?string
+    {
+        return $this->keymap->application->spelling?->objection($wanted->chord, $wanted->gesture);
+    }
+
     public function isAlreadySo(Binding $wanted): bool
     {
         return (new Who($this->keymap))->gets($wanted->chord, $wanted->gesture, $wanted->context)->winner()?->id() === $wanted->id();
     }
 
     /**
-     * The ways to the wanted chord, those that leave no fault first. Empty when the command has it already.
+     * The ways to the wanted chord, those that leave no fault first. Empty when the command has it already, or the key file cannot say it.
      *
      * @return list<Choice>
      *
@@ -60,7 +67,7 @@ final readonly class Remap
     {
         $this->keymap->application->command($wanted->command);
         $this->keymap->application->contexts->get($wanted->context);
-        if ($this->isAlreadySo($wanted)) {
+        if ($this->isAlreadySo($wanted) || $this->unsayable($wanted) !== null) {
             return [];
         }
         $holders = $this->holders($wanted);
@@ -122,7 +129,13 @@ final readonly class Remap
             $choices[] = $this->choice(ChoiceKind::Swap, "Swap: {$names} gets {$this->label($old)}", $swap);
         }
         if (! $this->keymap->bindings()->has($wanted)) {
-            $choices[] = $this->choice(ChoiceKind::AddBeside, "Add it and leave it with {$names} too", Change::none()->adding($wanted));
+            $choices[] = $this->choice(
+                ChoiceKind::AddBeside,
+                $this->keymap->application->loading === LoadingRule::RefuseFile
+                    ? "Add it all the same, and {$this->keymap->application->name} refuses its whole key file"
+                    : "Add it and leave it with {$names} too",
+                Change::none()->adding($wanted),
+            );
         }
 
         return $choices;

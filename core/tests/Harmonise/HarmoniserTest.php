@@ -127,7 +127,9 @@ test('a line says why, and what the next best would cost: just what the whole wo
         $other = array_replace($result->answer->choices, [$slot => $next === null ? null : $result->kit->candidates->index($next)]);
         expect($result->kit->instance->cost($other) - $result->answer->cost)
             ->toEqualWithDelta($line->runnerUp?->dearer, 1e-6)
-            ->and($line->runnerUp?->reason)
+            ->and(array_sum(array_column($line->runnerUp->parts ?? [], 0)))
+            ->toEqualWithDelta($line->runnerUp?->dearer, 1e-6)
+            ->and($line->runnerUp?->reason())
             ->not->toBe('');
     }
 });

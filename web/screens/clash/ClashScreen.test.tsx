@@ -45,7 +45,7 @@ describe('the docket', () => {
   it('says that there is no clash where there is none, and offers nothing to settle', async () => {
     show([])
     expect(await screen.findByText('The keymap Mine has no clash.')).toBeTruthy()
-    expect(screen.queryByRole('button', { name: 'Settle all faults' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Settle all' })).toBeNull()
   })
 
   it('is not said to be empty where it did not come', async () => {

@@ -47,9 +47,9 @@ export function ClashScreen() {
                   : {counted(faults, 'fault')}, {counted(open.filter(({ grade }) => grade === 'warning').length, 'warning')},{' '}
                   {settled.length} accepted.
                 </span>
-                {faults > 0 && (
+                {open.some(({ grade }) => grade !== 'note') && (
                   <button type="button" className="plain" aria-pressed={isSettling} onClick={() => write({ settle: '1', clash: '' })}>
-                    Settle all faults
+                    Settle all
                   </button>
                 )}
                 <label>

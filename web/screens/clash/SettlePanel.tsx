@@ -7,13 +7,20 @@ import { ConsequenceList } from '../../parts/ConsequenceList'
 import { Keys } from '../../parts/Keys'
 import css from './clash.module.css'
 
-/** A cheapest set of repairs that leaves no fault; each line can be left out. */
+/** A cheapest set of repairs that leaves no fault, nor a warning where that is asked for; each line can be left out. */
 export function SettlePanel({ application }: { application: string }) {
-  const settlement = useSettlement(application)
+  const [withWarnings, setWithWarnings] = useState(false)
+  const settlement = useSettlement(application, withWarnings)
   return (
-    <Asking of={settlement}>
-      {(data) => <Lines key={data.repairs.map(({ id }) => id).join()} application={application} settlement={data} />}
-    </Asking>
+    <section aria-label="Settle all">
+      <h2>Settle all {withWarnings ? 'clashes' : 'faults'}</h2>
+      <label>
+        <input type="checkbox" checked={withWarnings} onChange={(event) => setWithWarnings(event.target.checked)} /> the warnings too
+      </label>
+      <Asking of={settlement}>
+        {(data) => <Lines key={data.repairs.map(({ id }) => id).join()} application={application} settlement={data} />}
+      </Asking>
+    </section>
   )
 }
 
@@ -24,9 +31,16 @@ function Lines({ application, settlement }: { application: string; settlement: S
   const change = { removed: taken.flatMap((one) => one.change.removed), added: taken.flatMap((one) => one.change.added) }
   const title = taken.length === all ? `Settle all: ${all === 1 ? 'one repair' : `${all} repairs`}` : `Settle ${taken.length} of ${all}`
   return (
-    <section aria-label="Settle all faults">
-      <h2>Settle all faults</h2>
-      <p>{settlement.sentence}</p>
+    <>
+      <p>
+        {settlement.sentence}
+        {all > 0 && (
+          <span className="quiet">
+            {' '}
+            It costs {settlement.cost.toFixed(1)}; no set costs less than {settlement.bound.toFixed(1)}.
+          </span>
+        )}
+      </p>
       <ul className={css.repairs}>
         {settlement.repairs.map((repair) => (
           <li key={repair.id}>
@@ -52,6 +66,6 @@ function Lines({ application, settlement }: { application: string; settlement: S
           {taken.length === all ? (all === 1 ? 'Make this repair' : `Make all ${all} repairs`) : `Make ${taken.length} of ${all} repairs`}
         </ChangeButton>
       )}
-    </section>
+    </>
   )
 }

@@ -25,10 +25,13 @@ const remediesQuery = (application: string, clash: string, query: Seat) =>
 
 export const useRemedies = (application: string, clash: string) => useQuery(remediesQuery(application, clash, useSeat()))
 
-const settlementQuery = (application: string, query: Seat) =>
-  queryOptions({
+const settlementQuery = (application: string, withWarnings: boolean, seat: Seat) => {
+  const query = withWarnings ? { ...seat, warnings: '1' as const } : seat
+  return queryOptions({
     queryKey: [...KIT, 'settlement', application, query],
     queryFn: () => answer(api.GET('/applications/{application}/settlement', { params: { path: { application }, query } })),
+    placeholderData: keepPreviousData,
   })
+}
 
-export const useSettlement = (application: string) => useQuery(settlementQuery(application, useSeat()))
+export const useSettlement = (application: string, withWarnings: boolean) => useQuery(settlementQuery(application, withWarnings, useSeat()))

@@ -28,7 +28,7 @@ const line = (command: string, application: { id: string; name: string }, before
   after: chordOf(after),
   displaced: [],
   reasons: ['the same in Cutloom'],
-  runner_up: { chord: null, is_now: true, dearer: 12.4, reason: 'it would have one more chord' },
+  runner_up: { chord: null, is_now: true, dearer: 12.4, parts: [{ dearer: 12.4, reason: 'it would have one more chord' }] },
 })
 
 const RESULT: Schema['HarmonisedResult'] = {
@@ -122,7 +122,7 @@ describe('what was found', () => {
     expect(kit.getByText(/Any other choice could be better by 1.2 % at most/)).toBeTruthy()
     expect(kit.getByText(/2 commands of 4 get another chord/)).toBeTruthy()
     const row = within(kit.getByRole('row', { name: /lift/ }))
-    expect(row.getByText(/would cost 12 more: it would have one more chord/).textContent).toContain('Staying as it is')
+    expect(row.getByText(/would cost 12\.4 more: \+12\.4, it would have one more chord/).textContent).toContain('Staying as it is')
     expect(kit.getByText(/1 commands were left alone/)).toBeTruthy()
   })
 

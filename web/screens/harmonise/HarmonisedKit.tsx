@@ -149,6 +149,9 @@ export function HarmonisedKit({ harmonisation, result, isSending, onSearch, onAp
   )
 }
 
+/** A number that is added, with its sign. */
+const signed = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`
+
 interface LineProps {
   line: Line
   verdict: Verdict | undefined
@@ -171,7 +174,7 @@ function LineRow({ line, verdict, isOpen, onSay }: LineProps) {
         {next !== null && (
           <span className={table.difference}>
             {next.is_now ? 'Staying as it is' : next.chord === null ? 'No chord' : <Keys chord={next.chord} />} would cost{' '}
-            {next.dearer.toFixed(0)} more: {next.reason}.
+            {next.dearer.toFixed(1)} more: {next.parts.map(({ dearer, reason }) => `${signed(dearer)}, ${reason}`).join('; ')}.
           </span>
         )}
       </td>

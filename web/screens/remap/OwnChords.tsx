@@ -14,8 +14,8 @@ export function OwnChords({ application, remap }: { application: string; remap: 
       </p>
       {remap.command.desktop !== null && (remap.command.is_menu_only || remap.bindings.length === 0) && (
         <p>
-          {remap.command.is_menu_only && 'Only the menu has it, and no key file can bind it. '}
-          <Link to={`/remap/desktop?command=${encodeURIComponent(remap.command.desktop)}`}>Bind its menu title through the desktop</Link>
+          {remap.command.is_menu_only && 'The application lists it in its menu only; its key file can bind it all the same. '}
+          <Link to={`/remap/desktop?command=${encodeURIComponent(remap.command.desktop)}`}>Or bind its menu title through the desktop</Link>
         </p>
       )}
       <p>{remap.bindings.length === 0 ? 'It has no chord.' : 'Its chords now:'}</p>

@@ -31,8 +31,17 @@ export function WantedPanel({ application, remap, suites, onSuites, onChord }: P
           <Keys chord={wanted.chord} /> runs {remap.command.name} in {remap.context.name} already.
         </p>
       )}
-      {wanted !== null && !wanted.is_already_so && <Choices application={application} command={remap.command.name} wanted={wanted} />}
-      {wanted !== null && wanted.holders.length > 0 && <OffersInstead offers={remap.offers.slice(0, 5)} onChord={onChord} />}
+      {wanted?.unsayable != null && (
+        <p className={css.verdict} role="status">
+          <Keys chord={wanted.chord} /> cannot be had: {wanted.unsayable}
+        </p>
+      )}
+      {wanted !== null && !wanted.is_already_so && wanted.unsayable === null && (
+        <Choices application={application} command={remap.command.name} wanted={wanted} />
+      )}
+      {wanted !== null && (wanted.holders.length > 0 || wanted.unsayable !== null) && (
+        <OffersInstead offers={remap.offers.slice(0, 5)} onChord={onChord} />
+      )}
     </section>
   )
 }

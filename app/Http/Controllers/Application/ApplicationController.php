@@ -6,7 +6,10 @@ namespace App\Http\Controllers\Application;
 
 use App\Http\Resources\Application\ApplicationsResource;
 use App\Http\Resources\Application\CatalogueResource;
+use App\Intent\PersonalVocabulary;
 use App\Library\Library;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 
@@ -24,8 +27,8 @@ final readonly class ApplicationController
         return new ApplicationsResource($all, $this->library);
     }
 
-    public function show(Application $application): CatalogueResource
+    public function show(Application $application, #[CurrentUser] User $user, PersonalVocabulary $words): CatalogueResource
     {
-        return new CatalogueResource($application, $this->library);
+        return new CatalogueResource($application, $words->vocabulary($user), $this->library);
     }
 }

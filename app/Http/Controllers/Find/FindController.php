@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Find;
 
 use App\Http\Requests\Find\FindRequest;
 use App\Http\Resources\Find\AnswersResource;
+use App\Intent\PersonalVocabulary;
 use App\Keymap\KitReader;
 use App\Library\Library;
 use App\Models\User;
@@ -17,7 +18,7 @@ final readonly class FindController
 {
     private const MOST_ANSWERS = 30;
 
-    public function __construct(private Library $library, private KitReader $kit)
+    public function __construct(private Library $library, private KitReader $kit, private PersonalVocabulary $personal)
     {
     }
 
@@ -26,10 +27,11 @@ final readonly class FindController
         $words = $request->string('words')->toString();
         $keymapOf = $this->kit->each($user);
         $narrows = $request->narrows();
-        $found = $this->library
-            ->search()
+        $vocabulary = $this->personal->vocabulary($user);
+        $found = $this->personal
+            ->search($user)
             ->find($words, self::MOST_ANSWERS, fn (array $entry): bool => ! $narrows || $request->wants($entry, $keymapOf, $this->library));
 
-        return new AnswersResource($words, $found, $request->asksForTitles(), $keymapOf, $this->library, $seat);
+        return new AnswersResource($words, $found, $request->asksForTitles(), $keymapOf, $vocabulary, $this->library, $seat);
     }
 }

@@ -10,12 +10,16 @@ use Illuminate\Http\Request;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Intent\Vocabulary;
 
 /** One application with all its commands. */
 final class CatalogueResource extends JsonAnswer
 {
-    public function __construct(private readonly Application $application, private readonly Library $library)
-    {
+    public function __construct(
+        private readonly Application $application,
+        private readonly Vocabulary $vocabulary,
+        private readonly Library $library,
+    ) {
         parent::__construct($application);
     }
 
@@ -31,8 +35,7 @@ final class CatalogueResource extends JsonAnswer
     /** @return array<string, mixed> */
     private function command(Command $command): array
     {
-        $vocabulary = $this->library->vocabulary();
-        $match = $vocabulary->matchFor($this->application->id, $command->id);
+        $match = $this->vocabulary->matchFor($this->application->id, $command->id);
 
         return [
             'id' => $command->id,
@@ -41,7 +44,7 @@ final class CatalogueResource extends JsonAnswer
             'tooltip' => $command->tooltip,
             'context' => $command->home,
             'traits' => array_map(static fn (CommandTrait $trait): string => $trait->value, $command->traits),
-            'intent' => $match === null ? null : $vocabulary->intent($match->intent)->name,
+            'intent' => $match === null ? null : $this->vocabulary->intent($match->intent)->name,
             'difference' => $match?->difference,
         ];
     }

@@ -44,6 +44,7 @@ final class SettlementResource extends JsonAnswer
             'bound' => round($this->settlement->bound, 1),
             'is_cheapest' => $this->settlement->isCheapest(),
             'sentence' => $this->settlement->sentence(),
+            'left' => array_map($shapes->clash(...), $this->settlement->left),
         ];
     }
 }

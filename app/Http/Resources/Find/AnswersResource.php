@@ -17,6 +17,7 @@ use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Intent\Found;
 use Zebrafinch\Core\Intent\Intent;
+use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
@@ -35,6 +36,7 @@ final class AnswersResource extends JsonAnswer
         private readonly array $found,
         private readonly bool $asTitles,
         private readonly Closure $keymapOf,
+        private readonly Vocabulary $vocabulary,
         private readonly Library $library,
         private readonly Seat $seat,
     ) {
@@ -87,7 +89,7 @@ final class AnswersResource extends JsonAnswer
     /** @return array<string, mixed> */
     private function answer(Found $found): array
     {
-        $intent = $found->intent === null ? null : $this->library->vocabulary()->intent($found->intent);
+        $intent = $found->intent === null ? null : $this->vocabulary->intent($found->intent);
 
         $stripe = $intent === null || $this->asTitles ? null : $this->stripe($intent, $found);
 
@@ -109,7 +111,7 @@ final class AnswersResource extends JsonAnswer
         $cells = [];
         foreach ($this->columns() as $id) {
             $keymap = ($this->keymapOf)($id);
-            $match = isset($first[$id]) ? $this->library->vocabulary()->matchFor($id, $first[$id]) : null;
+            $match = isset($first[$id]) ? $this->vocabulary->matchFor($id, $first[$id]) : null;
             $cells[] = StripeCell::of($keymap->application, $keymap->bindings, $this->seat, $match, $cells[count($cells) - 1] ?? null);
         }
         assert($cells !== []);
@@ -133,10 +135,7 @@ final class AnswersResource extends JsonAnswer
             'context' => $shapes->contextName($application->contexts->get($command->home)),
             'is_menu_only' => $command->is(CommandTrait::MenuOnly),
             'is_changed' => in_array($id, $keymap->changedCommands($this->library), true),
-            'chords' => array_map(
-                static fn (Binding $binding): array => $shapes->chord($binding->chord),
-                $keymap->bindings->ofCommand($id),
-            ),
+            'chords' => array_map(static fn (Binding $binding): array => $shapes->chord($binding->chord), $keymap->bindings->ofCommand($id)),
         ];
     }
 

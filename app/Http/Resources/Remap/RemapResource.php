@@ -93,6 +93,7 @@ final class RemapResource extends JsonAnswer
             'gesture' => $wanted->gesture->value,
             'reach' => Shapes::reach($seat->printer(), (new ReachJudge($seat, $this->reserved))->of($wanted->chord)),
             'is_already_so' => $this->remap->isAlreadySo($wanted),
+            'unsayable' => $this->remap->unsayable($wanted),
             'holders' => array_map($this->shapes->binding(...), $this->remap->holders($wanted)),
             'neighbours' => [...array_map($this->shapes->binding(...), $this->remap->neighbours($wanted)), ...$this->takenFrom($wanted)],
             'ladder' => $this->shapes->ladder($ladder),
