@@ -1550,16 +1550,27 @@ export interface components {
             context: components["schemas"]["Named"];
         };
         FalseFriend: {
-            chord: components["schemas"]["Chord"];
-            /** @description Whether what happens instead can destroy work. */
-            is_dangerous: boolean;
+            harm: components["schemas"]["Harm"];
+            /** @description What the application has for what the hands expect; null for nothing. */
+            wanted_here: components["schemas"]["CommandName"] | null;
             expected: components["schemas"]["FriendSide"][];
             instead: components["schemas"]["FriendSide"];
         };
         /** @description The worst first. */
         FalseFriends: {
-            false_friends: components["schemas"]["FalseFriend"][];
+            chords: components["schemas"]["MisleadingChord"][];
         };
+        MisleadingChord: {
+            chord: components["schemas"]["Chord"];
+            harm: components["schemas"]["Harm"];
+            /** @description The worst first. */
+            friends: components["schemas"]["FalseFriend"][];
+        };
+        /**
+         * @description What happens to somebody who expected something else, the worst first.
+         * @enum {string}
+         */
+        Harm: "cannot-be-undone" | "destroys" | "loses-place" | "harmless";
         IntentLong: {
             id: string;
             name: string;
@@ -1567,7 +1578,7 @@ export interface components {
             synonyms: string[];
             /** @enum {string} */
             frequency: "constant" | "often" | "sometimes" | "seldom";
-            traits: ("destructive" | "repeats" | "momentary")[];
+            traits: ("destructive" | "repeats" | "momentary" | "irreversible" | "loses-place")[];
             /** @description Its number where it is one's own. */
             own: number | null;
         };
@@ -2959,7 +2970,8 @@ export interface operations {
     getFalseFriends: {
         parameters: {
             query?: {
-                applications?: string;
+                from?: string;
+                to?: string;
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];

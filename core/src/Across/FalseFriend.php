@@ -17,9 +17,9 @@ final readonly class FalseFriend
     {
     }
 
-    /** Whether what happens instead can destroy work. */
-    public function isDangerous(): bool
+    /** Of what happens instead. */
+    public function harm(): Harm
     {
-        return $this->instead->isDestructive;
+        return $this->instead->harm;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Across;
 
+use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Intent\Intent;
 use Zebrafinch\Core\Intent\IntentTrait;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Press;
@@ -13,14 +15,37 @@ use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Usage\Importance;
 
 /**
- * Finds the chords that mislead somebody who knows them from another application, or from another context of the same one. What
- * destroys something comes first, then what the hands are most used to.
+ * Finds the chords that mislead somebody who knows them from another application, or from another context of the same one. Intents of one
+ * family are one wish for the hands and mislead nobody. What cannot be undone comes first, then what destroys, then what the hands are
+ * most used to.
  */
 final readonly class FalseFriends
 {
-    /** @param  list<LoadedKeymap>  $keymaps one for each application, at one seat */
-    public function __construct(private array $keymaps, private Vocabulary $vocabulary, private Importance $importance)
+    /**
+     * @param  list<LoadedKeymap>  $keymaps  one for each application, at one seat
+     * @param  list<string>|null  $from  applications that the hands know; null for all
+     * @param  list<string>|null  $to  applications in which they are misled; null for all
+     */
+    public function __construct(
+        private array $keymaps,
+        private Vocabulary $vocabulary,
+        private Importance $importance,
+        private ?array $from = null,
+        private ?array $to = null,
+    ) {
+    }
+
+    /** @return list<MisleadingChord> the worst first */
+    public function byChord(): array
     {
+        $chords = [];
+        foreach ($this->all() as $friend) {
+            $chords[$friend->press->id][] = $friend;
+        }
+
+        return array_values(
+            array_map(static fn (array $friends): MisleadingChord => new MisleadingChord($friends[0]->press, $friends), $chords),
+        );
     }
 
     /** @return list<FalseFriend> the worst first */
@@ -30,11 +55,14 @@ final readonly class FalseFriends
         $order = [];
         foreach ($this->sidesByPress() as [$press, $sides]) {
             foreach ($sides as $instead) {
-                $expected = array_values(array_filter($sides, static fn (FriendSide $one): bool => self::misleads($one, $instead)));
+                if ($this->to !== null && ! in_array($instead->application->id, $this->to, true)) {
+                    continue;
+                }
+                $expected = array_values(array_filter($sides, fn (FriendSide $one): bool => $this->misleads($one, $instead)));
                 if ($expected !== []) {
                     $friend = new FalseFriend($press, $expected, $instead);
                     $found[] = $friend;
-                    $order[] = [! $friend->isDangerous(), -$this->habit($friend), $friend->press->id];
+                    $order[] = [$friend->harm()->rank(), -$this->habit($friend), $friend->press->id];
                 }
             }
         }
@@ -57,10 +85,11 @@ final readonly class FalseFriends
     }
 
     /** Only an intent can be expected elsewhere; a command that nobody has matched to one is known to its own application alone. */
-    private static function misleads(FriendSide $known, FriendSide $here): bool
+    private function misleads(FriendSide $known, FriendSide $here): bool
     {
         return $known->intent !== null &&
-            $known->intent !== $here->intent &&
+            ($this->from === null || in_array($known->application->id, $this->from, true)) &&
+            ($here->intent === null || ! $known->intent->isOneWishWith($here->intent)) &&
             ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
     }
 
@@ -102,12 +131,22 @@ final readonly class FalseFriends
     private function side(LoadedKeymap $keymap, string $id, Binding $binding): FriendSide
     {
         $command = $keymap->application->command($id);
-        $intent = $this->vocabulary->matchFor($keymap->application->id, $id)?->intent;
-        $isDestructive =
-            $command->is(CommandTrait::Destructive) ||
-            ($intent !== null && in_array(IntentTrait::Destructive, $this->vocabulary->intent($intent)->traits, true));
+        $match = $this->vocabulary->matchFor($keymap->application->id, $id);
+        $intent = $match === null ? null : $this->vocabulary->intent($match->intent);
 
-        return new FriendSide($keymap->application, $command, $binding, $intent, $isDestructive);
+        return new FriendSide($keymap->application, $command, $binding, $intent, self::harm($command, $intent));
+    }
+
+    private static function harm(Command $command, ?Intent $intent): Harm
+    {
+        $is = static fn (IntentTrait $trait): bool => $intent !== null && in_array($trait, $intent->traits, true);
+
+        return match (true) {
+            $is(IntentTrait::Irreversible) => Harm::CannotBeUndone,
+            $is(IntentTrait::Destructive), $command->is(CommandTrait::Destructive) => Harm::Destroys,
+            $is(IntentTrait::LosesPlace) => Harm::LosesPlace,
+            default => Harm::Harmless,
+        };
     }
 
     /**

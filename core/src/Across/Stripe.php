@@ -12,8 +12,10 @@ final readonly class Stripe
 {
     /**
      * @param  non-empty-list<StripeCell>  $cells
-     * @param  float|null  $agreement  share of pairs with the same first chord, from 0 to 1; null with fewer than two that have the command
+     * @param  float|null  $agreement  share of pairs that have a chord in common, from 0 to 1; null with fewer than two that have the command
      * @param  float  $weight  how much it counts; see {@see \Zebrafinch\Core\Usage\Importance}
+     * @param  string|null  $common  press and gesture of the chord that most of them have; null where no two share one
+     * @param  list<bool>  $runsOn  by cell: whether it shows the same chord as the nearest one on its left that has the command
      */
     private function __construct(
         public Intent $intent,
@@ -21,41 +23,79 @@ final readonly class Stripe
         public StripeState $state,
         public ?float $agreement,
         public float $weight,
+        public ?string $common,
+        public array $runsOn,
     ) {
     }
 
     /** @param  non-empty-list<StripeCell>  $cells */
     public static function of(Intent $intent, array $cells, float $weight): self
     {
-        $having = 0;
-        $bound = 0;
-        $isNear = false;
-        /** @var array<string, int> $chords how many cells have each first chord */
-        $chords = [];
-        foreach ($cells as $cell) {
-            if ($cell->command === null) {
-                continue;
-            }
-            $having++;
-            $isNear = $isNear || $cell->match?->correspondence === Correspondence::Near;
-            if ($cell->first !== null) {
-                $bound++;
-                $chords[$cell->first] = ($chords[$cell->first] ?? 0) + 1;
-            }
-        }
-        $same = 0;
-        foreach ($chords as $count) {
-            $same += intdiv($count * ($count - 1), 2);
-        }
+        $having = array_values(array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null));
+        $bound = count(array_filter($having, static fn (StripeCell $cell): bool => $cell->isBound()));
+        $isNear = array_filter($having, static fn (StripeCell $cell): bool => $cell->match?->correspondence === Correspondence::Near) !== [];
+        [$same, $apart] = self::pairs($having);
         $state = match (true) {
-            $having < 2 || $bound === 0 => StripeState::Single,
-            count($chords) > 1 => StripeState::Broken,
-            $bound < $having => StripeState::Partial,
+            count($having) < 2 || $bound === 0 => StripeState::Single,
+            $apart > 0 => StripeState::Broken,
+            $bound < count($having) => StripeState::Partial,
             $isNear => StripeState::Differs,
             default => StripeState::Whole,
         };
+        $common = self::common($having);
+        $agreement = count($having) < 2 ? null : $same / intdiv(count($having) * (count($having) - 1), 2);
 
-        return new self($intent, $cells, $state, $having < 2 ? null : $same / intdiv($having * ($having - 1), 2), $weight);
+        return new self($intent, $cells, $state, $agreement, $weight, $common, self::runs($cells, $common));
+    }
+
+    /**
+     * @param  list<StripeCell>  $having
+     * @return array{int, int} pairs that share a chord, and pairs that are bound and share none
+     */
+    private static function pairs(array $having): array
+    {
+        $same = 0;
+        $apart = 0;
+        foreach ($having as $number => $one) {
+            for ($other = $number + 1; $other < count($having); $other++) {
+                $agrees = $one->agreesWith($having[$other]);
+                $same += $agrees ? 1 : 0;
+                $apart += ! $agrees && $one->isBound() && $having[$other]->isBound() ? 1 : 0;
+            }
+        }
+
+        return [$same, $apart];
+    }
+
+    /** @param  list<StripeCell>  $having */
+    private static function common(array $having): ?string
+    {
+        $counts = [];
+        foreach ($having as $cell) {
+            foreach (array_keys($cell->byPress) as $press) {
+                $counts[$press] = ($counts[$press] ?? 0) + 1;
+            }
+        }
+        $most = $counts === [] ? 0 : max($counts);
+
+        return $most < 2 ? null : (string) array_search($most, $counts, true);
+    }
+
+    /**
+     * @param  list<StripeCell>  $cells
+     * @return list<bool>
+     */
+    private static function runs(array $cells, ?string $common): array
+    {
+        $runs = [];
+        $left = null;
+        foreach ($cells as $cell) {
+            $shown = $common !== null && isset($cell->byPress[$common]) ? $common : array_key_first($cell->byPress);
+            $runs[] = $cell->command !== null && $shown !== null && $shown === $left;
+            $left = $cell->command === null ? $left : $shown;
+        }
+
+        return $runs;
     }
 
     /**

@@ -16,36 +16,55 @@ final readonly class StripeCell
 {
     /**
      * @param  Command|null  $command  null when nothing in the application is matched to the intent
-     * @param  list<Binding>  $bindings  the command's, its first chord first
-     * @param  string|null  $first  press and gesture of the first chord; null for none
-     * @param  bool  $runsOn  whether its first chord is the one of the cell to its left
+     * @param  array<string, Binding>  $byPress  the command's, by what is pressed for it and the gesture, its first chord first
      */
     private function __construct(
         public Application $application,
         public ?Command $command,
         public ?CommandMatch $match,
-        public array $bindings,
-        public ?string $first,
-        public bool $runsOn,
+        public array $byPress,
     ) {
     }
 
-    /** @param  self|null  $left  the cell before it; null for the first */
-    public static function of(Application $application, Bindings $bindings, Seat $seat, ?CommandMatch $match, ?self $left): self
+    public static function of(Application $application, Bindings $bindings, Seat $seat, ?CommandMatch $match): self
     {
         if ($match === null || ! $application->knows($match->command)) {
-            return new self($application, null, $match, [], null, false);
+            return new self($application, null, $match, []);
         }
-        $command = $application->command($match->command);
-        $own = $bindings->ofCommand($command->id);
-        $first = $own === [] ? null : $seat->press($own[0]->chord)->id.' '.$own[0]->gesture->value;
+        $byPress = [];
+        foreach ($bindings->ofCommand($match->command) as $binding) {
+            $byPress["{$seat->press($binding->chord)->id} {$binding->gesture->value}"] ??= $binding;
+        }
 
-        return new self($application, $command, $match, $own, $first, $first !== null && $first === $left?->first);
+        return new self($application, $application->command($match->command), $match, $byPress);
+    }
+
+    public function isBound(): bool
+    {
+        return $this->byPress !== [];
+    }
+
+    /** Whether one of its chords is one of the other's. */
+    public function agreesWith(self $other): bool
+    {
+        return array_intersect_key($this->byPress, $other->byPress) !== [];
+    }
+
+    /**
+     * Its bindings, that of one chord before the others if it is among them.
+     *
+     * @return list<Binding>
+     */
+    public function bindings(?string $first = null): array
+    {
+        $before = $first === null ? [] : array_intersect_key($this->byPress, [$first => true]);
+
+        return array_values($before + $this->byPress);
     }
 
     /** The context in which the command is bound, or does something where it is not. */
     public function context(): ?string
     {
-        return ($this->bindings[0] ?? null)->context ?? $this->command?->home;
+        return ($this->bindings()[0] ?? null)->context ?? $this->command?->home;
     }
 }

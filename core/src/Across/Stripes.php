@@ -27,11 +27,10 @@ final readonly class Stripes
     public function stripe(Intent $intent): ?Stripe
     {
         $cells = [];
-        $left = null;
         $isThere = false;
         foreach ($this->keymaps as $keymap) {
-            $cells[] = $left = self::cell($keymap, $this->vocabulary->matchOf($keymap->application->id, $intent->id), $left);
-            $isThere = $isThere || $left->command !== null;
+            $cells[] = $cell = self::cell($keymap, $this->vocabulary->matchOf($keymap->application->id, $intent->id));
+            $isThere = $isThere || $cell->command !== null;
         }
 
         return $isThere
@@ -60,9 +59,8 @@ final readonly class Stripes
         $stripes = [];
         foreach ($matches as $intent => $of) {
             $cells = [];
-            $left = null;
             foreach (count($of) > 1 ? $of : [] as $match) {
-                $cells[] = $left = self::cell($keymap, $match, $left);
+                $cells[] = self::cell($keymap, $match);
             }
             if ($cells !== []) {
                 $stripes[] = Stripe::of(
@@ -76,9 +74,9 @@ final readonly class Stripes
         return Stripe::byDamage($stripes);
     }
 
-    private static function cell(LoadedKeymap $keymap, ?CommandMatch $match, ?StripeCell $left): StripeCell
+    private static function cell(LoadedKeymap $keymap, ?CommandMatch $match): StripeCell
     {
-        return StripeCell::of($keymap->application, $keymap->bindings(), $keymap->seat, $match, $left);
+        return StripeCell::of($keymap->application, $keymap->bindings(), $keymap->seat, $match);
     }
 
     /**

@@ -10,6 +10,8 @@ final readonly class Intent
     /**
      * @param  list<string>  $synonyms trade words for the same intent
      * @param  list<IntentTrait>  $traits
+     * @param  string|null  $family  of intents that are one wish for the hands, whatever the object; null where it is alone
+     * @param  string|null  $consequence  what follows of it and not of others of its family, as a verb: "closes the gap"
      */
     public function __construct(
         public string $id,
@@ -18,6 +20,18 @@ final readonly class Intent
         public array $synonyms,
         public Frequency $frequency = Frequency::Sometimes,
         public array $traits = [],
+        public ?string $family = null,
+        public ?string $consequence = null,
     ) {
+    }
+
+    /** Whether the hands ask for the same with both, and nothing else follows. */
+    public function isOneWishWith(self $other): bool
+    {
+        return $this->id === $other->id ||
+            ($this->family !== null &&
+                $this->family === $other->family &&
+                $this->consequence === $other->consequence &&
+                in_array(IntentTrait::Irreversible, $this->traits, true) === in_array(IntentTrait::Irreversible, $other->traits, true));
     }
 }

@@ -8,6 +8,10 @@ namespace Zebrafinch\Core\Intent;
 enum IntentTrait: string
 {
     case Destructive = 'destructive';
+    /** Cannot be undone. */
+    case Irreversible = 'irreversible';
+    /** Leaves somebody somewhere else, or with something else selected, than they were. */
+    case LosesPlace = 'loses-place';
     /** Goes on while the key is down. */
     case Repeats = 'repeats';
     /** Lasts while the key is down, then the previous state returns. */

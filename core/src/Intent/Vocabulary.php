@@ -14,6 +14,8 @@ namespace Zebrafinch\Core\Intent;
  *     synonyms: list<string>,
  *     frequency?: string,
  *     traits?: list<string>,
+ *     family?: string,
+ *     consequence?: string,
  * }
  * @phpstan-type MatchData array{command: string, intent: string, difference?: string}
  */
@@ -60,6 +62,8 @@ final readonly class Vocabulary
                 $intent['synonyms'],
                 Frequency::from($intent['frequency'] ?? Frequency::Sometimes->value),
                 array_map(IntentTrait::from(...), $intent['traits'] ?? []),
+                $intent['family'] ?? null,
+                $intent['consequence'] ?? null,
             );
         }
         $byApplication = [];

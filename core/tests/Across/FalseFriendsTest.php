@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Zebrafinch\Core\Across\FalseFriend;
 use Zebrafinch\Core\Across\FalseFriends;
 use Zebrafinch\Core\Across\FriendSide;
+use Zebrafinch\Core\Across\Harm;
+use Zebrafinch\Core\Across\MisleadingChord;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Command;
 use Zebrafinch\Core\Application\Commands;
@@ -55,7 +57,7 @@ function falseFriends(string $workshop, string $shed): array
             implode(' and ', array_map($called, $one->expected)).
             ' ≠ '.
             $called($one->instead).
-            ($one->isDangerous() ? '!' : ''),
+            ($one->harm() === Harm::Destroys ? '!' : ''),
         $found,
     );
 }
@@ -100,8 +102,79 @@ test('what an intent destroys is dangerous, whether or not the catalogue says so
         $vocabulary,
         new Importance($vocabulary),
     ))->all();
-    expect(array_map(static fn (FalseFriend $one): array => [$one->instead->command->id, $one->isDangerous()], $found))->toBe([
-        ['glue', true],
-        ['saw', false],
+    expect(array_map(static fn (FalseFriend $one): array => [$one->instead->command->id, $one->harm()], $found))->toBe([
+        ['glue', Harm::Destroys],
+        ['saw', Harm::Harmless],
     ]);
+});
+
+/** @param  array<string, array<string, mixed>>  $intents  by the command of the workshop or the shed that fulfils them */
+function friendsOf(array $intents, ?array $from = null, ?array $to = null): array
+{
+    $data = [];
+    foreach ($intents as $id => $more) {
+        $data[] = ['id' => $id, 'name' => ucfirst($id), 'group' => 'wood', 'synonyms' => [], ...$more];
+    }
+    $vocabulary = Vocabulary::fromData($data, [
+        'workshop' => [['command' => 'saw', 'intent' => 'cut'], ['command' => 'glue', 'intent' => 'join']],
+        'shed' => [['command' => 'plane', 'intent' => 'trim'], ['command' => 'sand', 'intent' => 'smooth']],
+    ]);
+
+    return (new FalseFriends(
+        [
+            World::loaded("desk KeyS saw\ndesk KeyG glue"),
+            new LoadedKeymap(World::likeWorkshop('shed'), World::bindings("desk KeyS plane\ndesk KeyG sand"), World::seat()),
+        ],
+        $vocabulary,
+        new Importance($vocabulary),
+        $from,
+        $to,
+    ))->byChord();
+}
+
+test('intents of one family are one wish for the hands, unless something else follows of them', function () {
+    $presses = static fn (array $found): array => array_map(static fn (MisleadingChord $one): string => $one->press->id, $found);
+    $alone = ['cut' => [], 'trim' => [], 'join' => [], 'smooth' => []];
+    $family = ['cut' => ['family' => 'part'], 'trim' => ['family' => 'part']];
+    expect($presses(friendsOf($alone)))
+        ->toEqualCanonicalizing(['KeyS', 'KeyG'])
+        ->and($presses(friendsOf([...$alone, ...$family])))
+        ->toBe(['KeyG'])
+        ->and($presses(friendsOf([...$alone, ...$family, 'trim' => ['family' => 'part', 'consequence' => 'leaves dust']])))
+        ->toEqualCanonicalizing(['KeyS', 'KeyG'])
+        ->and($presses(friendsOf([...$alone, ...$family, 'trim' => ['family' => 'part', 'traits' => ['irreversible']]])))
+        ->toEqualCanonicalizing(['KeyS', 'KeyG']);
+});
+
+test('a list in one direction has what misleads there, the worst step first', function () {
+    $intents = [
+        'cut' => [],
+        'trim' => ['traits' => ['loses-place']],
+        'join' => ['traits' => ['destructive']],
+        'smooth' => ['traits' => ['irreversible']],
+    ];
+    $harms = static fn (array $found): array => array_map(static fn (MisleadingChord $one): Harm => $one->harm(), $found);
+    expect($harms(friendsOf($intents, ['workshop'], ['shed'])))
+        ->toBe([Harm::CannotBeUndone, Harm::LosesPlace])
+        ->and($harms(friendsOf($intents, ['shed'], ['workshop'])))
+        ->toBe([Harm::Destroys, Harm::Harmless]);
+});
+
+test('deleting things misleads nobody in the demo, and the list fits a screen', function () {
+    $keymaps = array_map(static fn (string $id): LoadedKeymap => World::factory(World::application($id)), World::applicationIds());
+    $vocabulary = World::vocabulary();
+    $chords = (new FalseFriends($keymaps, $vocabulary, new Importance($vocabulary), ['cutloom'], ['gradewell']))->byChord();
+    $pairs = [];
+    foreach ($chords as $chord) {
+        foreach ($chord->friends as $friend) {
+            foreach ($friend->expected as $side) {
+                $pairs[] = [$side->intent?->family, $friend->instead->intent?->family];
+            }
+        }
+    }
+    expect(count($chords))
+        ->toBeGreaterThan(5)
+        ->toBeLessThan(60)
+        ->and($pairs)
+        ->not->toContain(['closer', 'closer']);
 });

@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use Zebrafinch\Core\Across\Stripe;
+use Zebrafinch\Core\Across\StripeCell;
 use Zebrafinch\Core\Across\Stripes;
 use Zebrafinch\Core\Across\StripeState;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Intent\CommandMatch;
+use Zebrafinch\Core\Intent\Correspondence;
+use Zebrafinch\Core\Intent\Intent;
 use Zebrafinch\Core\Intent\UnknownIntent;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Tests\World;
@@ -41,7 +45,7 @@ test('the state of a stripe', function (string $first, string $second, string $i
 })->with([
     'whole' => ['desk KeyS saw', 'shelf KeyS saw', 'part', StripeState::Whole, 1.0],
     'broken' => ['desk KeyS saw', 'desk KeyX saw', 'part', StripeState::Broken, 0.0],
-    'only the first chord counts' => ["desk KeyS saw\ndesk KeyX saw", 'desk KeyX saw', 'part', StripeState::Broken, 0.0],
+    'any chord in common counts' => ["desk KeyS saw\ndesk KeyX saw", 'desk KeyX saw', 'part', StripeState::Whole, 1.0],
     'one side without a chord' => ['desk KeyS saw', '', 'part', StripeState::Partial, 0.0],
     'no chord anywhere' => ['', '', 'part', StripeState::Single, 0.0],
     'same chord, other behaviour' => ['desk KeyP plane', 'desk KeyP plane', 'smooth', StripeState::Differs, 1.0],
@@ -86,7 +90,32 @@ test('what is wanted all the time weighs more, and its broken stripe comes first
 
 test('cells with the same chord run on', function () {
     [$whole] = stripes('desk KeyS saw', 'desk KeyS saw')->all();
-    expect(array_column($whole->cells, 'runsOn'))->toBe([false, true]);
+    expect($whole->runsOn)->toBe([false, true]);
+});
+
+test('a second chord that the other has too mends a broken stripe', function () {
+    [$broken] = stripes('desk KeyS saw', 'desk KeyX saw')->all();
+    [$mended] = stripes('desk KeyS saw', "desk KeyX saw\ndesk KeyS saw")->all();
+    $shown = array_map(static fn (StripeCell $cell): string => $cell->bindings($mended->common)[0]->chord->id(), $mended->cells);
+    expect([$broken->state, $broken->agreement])
+        ->toBe([StripeState::Broken, 0.0])
+        ->and([$mended->state, $mended->agreement, $mended->runsOn])
+        ->toBe([StripeState::Whole, 1.0, [false, true]])
+        ->and($shown)
+        ->toBe(['KeyS', 'KeyS']);
+});
+
+test('equal cells run on across an application that has no such command', function () {
+    $intent = new Intent('part', 'Part', 'wood', []);
+    $match = new CommandMatch('saw', 'part', Correspondence::Exact);
+    $cell = static fn (string $bindings, ?CommandMatch $match): StripeCell => StripeCell::of(
+        World::workshop(),
+        World::bindings($bindings),
+        World::seat(),
+        $match,
+    );
+    $stripe = Stripe::of($intent, [$cell('desk KeyS saw', $match), $cell('', null), $cell('desk KeyS saw', $match)], 1.0);
+    expect($stripe->runsOn)->toBe([false, false, true]);
 });
 
 test('a match to an intent that is not listed is refused', function () {

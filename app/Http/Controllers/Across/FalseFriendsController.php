@@ -24,12 +24,23 @@ final readonly class FalseFriendsController
         ComparedKeymaps $compared,
     ): FalseFriendsResource {
         $vocabulary = $words->vocabulary($user);
-        $keymaps = $compared->of($user, $request->string('applications')->toString(), $seat);
+        $from = self::named($request, 'from');
+        $to = self::named($request, 'to');
+        $both = $from === null || $to === null ? '' : implode(',', [...$from, ...$to]);
+        $keymaps = $compared->of($user, $both, $seat);
 
         return new FalseFriendsResource(
-            (new FalseFriends($keymaps, $vocabulary, $words->importance($user, $vocabulary)))->all(),
+            (new FalseFriends($keymaps, $vocabulary, $words->importance($user, $vocabulary), $from, $to))->byChord(),
             $vocabulary,
             $seat,
         );
+    }
+
+    /** @return list<string>|null ids of applications; null for all */
+    private static function named(Request $request, string $which): ?array
+    {
+        $names = array_values(array_filter(explode(',', $request->string($which)->toString())));
+
+        return $names === [] ? null : $names;
     }
 }

@@ -43,7 +43,11 @@ final class StripesResource extends JsonAnswer
                     'intent' => ['id' => $stripe->intent->id, 'name' => $stripe->intent->name, 'group' => $stripe->intent->group],
                     'state' => $stripe->state->value,
                     'agreement' => $stripe->agreement,
-                    'cells' => array_map($this->cell(...), $stripe->cells),
+                    'cells' => array_map(
+                        fn (StripeCell $cell, bool $runsOn): array => $this->cell($cell, $runsOn, $stripe->common),
+                        $stripe->cells,
+                        $stripe->runsOn,
+                    ),
                 ],
                 $this->stripes,
             ),
@@ -51,7 +55,7 @@ final class StripesResource extends JsonAnswer
     }
 
     /** @return array<string, mixed> */
-    private function cell(StripeCell $cell): array
+    private function cell(StripeCell $cell, bool $runsOn, ?string $common): array
     {
         $shapes = new Shapes($cell->application, $this->seat);
         $context = $cell->context();
@@ -61,8 +65,8 @@ final class StripesResource extends JsonAnswer
             'command' => $cell->command === null ? null : $shapes->commandName($cell->command->id),
             'context' => $context === null ? null : $shapes->contextName($cell->application->contexts->get($context)),
             'difference' => $cell->match?->difference,
-            'chords' => array_map(static fn (Binding $binding): array => $shapes->chord($binding->chord), $cell->bindings),
-            'runs_on' => $cell->runsOn,
+            'chords' => array_map(static fn (Binding $binding): array => $shapes->chord($binding->chord), $cell->bindings($common)),
+            'runs_on' => $runsOn,
         ];
     }
 }

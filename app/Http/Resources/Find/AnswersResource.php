@@ -97,7 +97,7 @@ final class AnswersResource extends JsonAnswer
             'state' => ($stripe->state ?? StripeState::Single)->value,
             'runs_on' => array_map(
                 static fn (StripeCell $cell): string => $cell->application->id,
-                array_values(array_filter($stripe->cells ?? [], static fn (StripeCell $cell): bool => $cell->runsOn)),
+                array_values(array_intersect_key($stripe->cells ?? [], array_filter($stripe->runsOn ?? []))),
             ),
             'intent' => $intent === null ? null : ['id' => $intent->id, 'name' => $intent->name, 'synonyms' => $intent->synonyms],
             'hits' => array_map(fn (array $hit): array => $this->hit($hit['application'], $hit['command']), $found->commands),
@@ -112,7 +112,7 @@ final class AnswersResource extends JsonAnswer
         foreach ($this->columns() as $id) {
             $keymap = ($this->keymapOf)($id);
             $match = isset($first[$id]) ? $this->vocabulary->matchFor($id, $first[$id]) : null;
-            $cells[] = StripeCell::of($keymap->application, $keymap->bindings, $this->seat, $match, $cells[count($cells) - 1] ?? null);
+            $cells[] = StripeCell::of($keymap->application, $keymap->bindings, $this->seat, $match);
         }
         assert($cells !== []);
 

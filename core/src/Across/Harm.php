@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Across;
+
+/** What an unexpected command does to somebody, the worst first. */
+enum Harm: string
+{
+    case CannotBeUndone = 'cannot-be-undone';
+    case Destroys = 'destroys';
+    case LosesPlace = 'loses-place';
+    case Harmless = 'harmless';
+
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}
