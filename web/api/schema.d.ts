@@ -1794,6 +1794,8 @@ export interface components {
             chords: components["schemas"]["Chord"][];
             /** @description Whether its first chord is that of the cell before. */
             runs_on: boolean;
+            /** @description Whether it has no such command and its neighbours show the same chord. */
+            runs_through: boolean;
         };
         Intent: {
             id: string;

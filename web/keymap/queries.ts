@@ -25,3 +25,16 @@ export function useRefusedKeymaps() {
     queryFn: () => answer(api.GET('/refused-keymaps', { params: { query } })),
   })
 }
+
+/**
+ * What giving a command a chord would mean, or the free chords for it.
+ *
+ * @param chord id; empty for none yet
+ */
+export function useMending(application: string, command: string, chord: string) {
+  const query = { ...useSeat(), command, ...(chord === '' ? {} : { chord }) }
+  return useQuery({
+    queryKey: [...KIT, 'remap', application, query],
+    queryFn: () => answer(api.GET('/applications/{application}/remap', { params: { path: { application }, query } })),
+  })
+}

@@ -16,6 +16,7 @@ final readonly class Stripe
      * @param  float  $weight  how much it counts; see {@see \Zebrafinch\Core\Usage\Importance}
      * @param  string|null  $common  press and gesture of the chord that most of them have; null where no two share one
      * @param  list<bool>  $runsOn  by cell: whether it shows the same chord as the nearest one on its left that has the command
+     * @param  list<bool>  $runsThrough  by cell: whether it has no such command, and those on both sides of it show the same chord
      */
     private function __construct(
         public Intent $intent,
@@ -25,6 +26,7 @@ final readonly class Stripe
         public float $weight,
         public ?string $common,
         public array $runsOn,
+        public array $runsThrough,
     ) {
     }
 
@@ -45,7 +47,9 @@ final readonly class Stripe
         $common = self::common($having);
         $agreement = count($having) < 2 ? null : $same / intdiv(count($having) * (count($having) - 1), 2);
 
-        return new self($intent, $cells, $state, $agreement, $weight, $common, self::runs($cells, $common));
+        $runsOn = self::runs($cells, $common);
+
+        return new self($intent, $cells, $state, $agreement, $weight, $common, $runsOn, self::through($cells, $runsOn));
     }
 
     /**
@@ -96,6 +100,25 @@ final readonly class Stripe
         }
 
         return $runs;
+    }
+
+    /**
+     * @param  list<StripeCell>  $cells
+     * @param  list<bool>  $runsOn
+     * @return list<bool>
+     */
+    private static function through(array $cells, array $runsOn): array
+    {
+        $through = [];
+        $next = false;
+        for ($index = count($cells) - 1; $index >= 0; $index--) {
+            $isThere = $cells[$index]->command !== null;
+            $through[$index] = ! $isThere && $next;
+            $next = $isThere ? $runsOn[$index] : $next;
+        }
+        ksort($through);
+
+        return array_values($through);
     }
 
     /**

@@ -115,7 +115,10 @@ test('equal cells run on across an application that has no such command', functi
         $match,
     );
     $stripe = Stripe::of($intent, [$cell('desk KeyS saw', $match), $cell('', null), $cell('desk KeyS saw', $match)], 1.0);
-    expect($stripe->runsOn)->toBe([false, false, true]);
+    expect($stripe->runsOn)
+        ->toBe([false, false, true])
+        ->and($stripe->runsThrough)
+        ->toBe([false, true, false]);
 });
 
 test('a match to an intent that is not listed is refused', function () {

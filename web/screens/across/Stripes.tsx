@@ -1,5 +1,7 @@
+import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
+import { MendHere } from '../../keymap/MendHere'
 import { ApplicationSelect } from '../../parts/AskedSelect'
 import { ApplicationChecks } from '../../parts/Checks'
 import { HeadLine } from '../../parts/ScreenHead'
@@ -91,68 +93,94 @@ export function Stripes() {
 }
 
 function StripeRow({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
+  const [isMending, setMending] = useState(false)
+  const canMend = stripe.state === 'broken' || stripe.state === 'partial'
   return (
-    <tr data-state={stripe.state}>
-      <th scope="row">{stripe.intent.name}</th>
-      {stripe.cells.map((cell, index) => (
-        <td
-          key={cell.application}
-          data-runs-on={cell.runs_on}
-          data-runs-into={stripe.cells[index + 1]?.runs_on === true}
-          data-bound={cell.chords.length > 0}
-        >
-          {cell.command === null ? (
-            <span className={cx(stripes.stripeCell, stripes.none)}>
-              —<span className="visually-hidden"> no such command</span>
-            </span>
-          ) : (
-            <Link className={stripes.stripeCell} to={`/remap/${cell.application}?command=${cell.command.id}`}>
-              {cell.chords[0] === undefined ? <NoKeys /> : <Keys chord={cell.chords[0]} />}
-              <span className={stripes.stripeCommand}>
-                {cell.command.name}
-                {cell.chords.length > 1 && ` (+${cell.chords.length - 1} more)`}
-              </span>
-            </Link>
+    <>
+      <tr data-state={stripe.state}>
+        <th scope="row">{stripe.intent.name}</th>
+        {stripe.cells.map((cell, index) => (
+          <td
+            key={cell.application}
+            data-runs-on={cell.runs_on}
+            data-runs-through={cell.runs_through}
+            data-runs-into={stripe.cells[index + 1]?.runs_on === true || stripe.cells[index + 1]?.runs_through === true}
+            data-bound={cell.chords.length > 0}
+          >
+            <Cell cell={cell} />
+          </td>
+        ))}
+        <td className={stripes.stripeState}>
+          {STATES[stripe.state]}
+          {stripe.state === 'differs' && (
+            <span className={table.difference}>{stripe.cells.find(({ difference }) => difference !== null)?.difference}</span>
+          )}
+          {canMend && (
+            <button type="button" className="plain" aria-expanded={isMending} onClick={() => setMending(!isMending)}>
+              mend it<span className="visually-hidden">: {stripe.intent.name}</span>
+            </button>
           )}
         </td>
-      ))}
-      <td className={stripes.stripeState}>
-        {STATES[stripe.state]}
-        {stripe.state === 'differs' && (
-          <span className={table.difference}>{stripe.cells.find(({ difference }) => difference !== null)?.difference}</span>
-        )}
-        {(stripe.state === 'broken' || stripe.state === 'partial') && <UseThereToo stripe={stripe} applications={applications} />}
-      </td>
-    </tr>
+      </tr>
+      {isMending && (
+        <tr className={css.mending}>
+          <td colSpan={applications.length + 2}>
+            <UseThereToo stripe={stripe} applications={applications} />
+          </td>
+        </tr>
+      )}
+    </>
   )
 }
 
-/** Each side's chord, offered to the others; the way leads through Remap, where its clashes are shown. */
+function Cell({ cell }: { cell: Schema['StripeCell'] }) {
+  if (cell.command === null)
+    return (
+      <span className={cx(stripes.stripeCell, stripes.none)}>
+        {!cell.runs_through && '—'}
+        <span className="visually-hidden"> no such command</span>
+      </span>
+    )
+  return (
+    <Link className={stripes.stripeCell} to={`/remap/${cell.application}?command=${cell.command.id}`}>
+      {cell.chords[0] === undefined ? <NoKeys /> : <Keys chord={cell.chords[0]} />}
+      <span className={stripes.stripeCommand}>
+        {cell.command.name}
+        {cell.chords.length > 1 && ` (+${cell.chords.length - 1} more)`}
+      </span>
+    </Link>
+  )
+}
+
+/** Each side's chord, offered to the others that lack it, with what follows there. */
 function UseThereToo({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
+  const [chosen, setChosen] = useState<{ application: Schema['Named']; command: Schema['Named']; chord: string } | null>(null)
   const chords = [
     ...new Map(stripe.cells.flatMap(({ chords: [first] }) => (first === undefined ? [] : [[first.id, first] as const]))).values(),
   ]
-  const offers = chords.flatMap((chord) =>
-    stripe.cells.flatMap((to) => {
-      if (to.command === null || to.chords[0]?.id === chord.id) return []
-      const name = applications.find(({ id }) => id === to.application)?.name ?? to.application
-      return [
-        <Link
-          key={`${chord.id} ${to.application}`}
-          className={css.useToo}
-          to={`/remap/${to.application}?command=${to.command.id}&chord=${encodeURIComponent(chord.id)}`}
-        >
-          <Keys chord={chord} /> in {name} too
-        </Link>,
-      ]
-    }),
-  )
-  return offers.length === 0 ? null : (
-    <details>
-      <summary>
-        Mend it<span className="visually-hidden"> for {stripe.intent.name}</span>
-      </summary>
-      {offers}
-    </details>
+  return (
+    <>
+      <p className={css.mendOffers}>
+        {chords.flatMap((chord) =>
+          stripe.cells.flatMap(({ command, application: id, chords: own }) => {
+            const application = applications.find((one) => one.id === id)
+            if (command === null || application === undefined || own.some((one) => one.id === chord.id)) return []
+            const isChosen = chosen?.application.id === id && chosen.chord === chord.id
+            return [
+              <button
+                key={`${chord.id} ${id}`}
+                type="button"
+                className="plain"
+                aria-pressed={isChosen}
+                onClick={() => setChosen(isChosen ? null : { application, command, chord: chord.id })}
+              >
+                <Keys chord={chord} /> in {application.name} too
+              </button>,
+            ]
+          }),
+        )}
+      </p>
+      {chosen !== null && <MendHere key={`${chosen.application.id} ${chosen.chord}`} {...chosen} />}
+    </>
   )
 }

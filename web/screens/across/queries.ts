@@ -18,8 +18,8 @@ const stripesQuery = (applications: string, within: string, seat: Seat) => {
  */
 export const useStripes = (applications: string, within: string) => useQuery(stripesQuery(applications, within, useSeat()))
 
-const falseFriendsQuery = (applications: string, seat: Seat) => {
-  const query = applications === '' ? seat : { ...seat, applications }
+const falseFriendsQuery = (from: string, to: string, seat: Seat) => {
+  const query = { ...seat, ...(from === '' ? {} : { from }), ...(to === '' ? {} : { to }) }
   return queryOptions({
     queryKey: [...KIT, 'false-friends', query],
     queryFn: () => answer(api.GET('/false-friends', { params: { query } })),
@@ -27,8 +27,11 @@ const falseFriendsQuery = (applications: string, seat: Seat) => {
   })
 }
 
-/** @param applications ids with commas between; empty for all */
-export const useFalseFriends = (applications: string) => useQuery(falseFriendsQuery(applications, useSeat()))
+/**
+ * @param from id of the application that the hands know; empty for all
+ * @param to id of the one in which they are misled; empty for all
+ */
+export const useFalseFriends = (from: string, to: string) => useQuery(falseFriendsQuery(from, to, useSeat()))
 
 const carryOverQuery = (wanted: Schema['CarryOverWanted'] | null, query: Seat) =>
   queryOptions({

@@ -44,9 +44,14 @@ final class StripesResource extends JsonAnswer
                     'state' => $stripe->state->value,
                     'agreement' => $stripe->agreement,
                     'cells' => array_map(
-                        fn (StripeCell $cell, bool $runsOn): array => $this->cell($cell, $runsOn, $stripe->common),
+                        fn (StripeCell $cell, bool $runsOn, bool $runsThrough): array => [
+                            ...$this->cell($cell, $stripe->common),
+                            'runs_on' => $runsOn,
+                            'runs_through' => $runsThrough,
+                        ],
                         $stripe->cells,
                         $stripe->runsOn,
+                        $stripe->runsThrough,
                     ),
                 ],
                 $this->stripes,
@@ -55,7 +60,7 @@ final class StripesResource extends JsonAnswer
     }
 
     /** @return array<string, mixed> */
-    private function cell(StripeCell $cell, bool $runsOn, ?string $common): array
+    private function cell(StripeCell $cell, ?string $common): array
     {
         $shapes = new Shapes($cell->application, $this->seat);
         $context = $cell->context();
@@ -66,7 +71,6 @@ final class StripesResource extends JsonAnswer
             'context' => $context === null ? null : $shapes->contextName($cell->application->contexts->get($context)),
             'difference' => $cell->match?->difference,
             'chords' => array_map(static fn (Binding $binding): array => $shapes->chord($binding->chord), $cell->bindings($common)),
-            'runs_on' => $runsOn,
         ];
     }
 }
