@@ -207,6 +207,7 @@ test('the account of carrying over adds up, and can be saved as a keymap', funct
         'target' => 'faderloft',
         'sources' => ['cutloom'],
         'said' => [$carried['id'] => false],
+        'versions' => $account['made_from'],
         'name' => 'As in Cutloom',
     ])
         ->assertCreated()
@@ -218,9 +219,32 @@ test('the account of carrying over adds up, and can be saved as a keymap', funct
             expect(array_column($keymap['bindings'], 'id'))->toContain($line['to']['id']);
         }
     }
-    $this->postJson('/api/carry-overs/keymaps', ['target' => 'faderloft', 'sources' => ['cutloom'], 'name' => 'As in Cutloom'])
+    $again = ['target' => 'faderloft', 'sources' => ['cutloom'], 'name' => 'As in Cutloom'];
+    // Another keymap is in use by now, so what was worked out before is not written.
+    $this->postJson('/api/carry-overs/keymaps', [...$again, 'versions' => $account['made_from']])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'stale-keymap');
+    $this->postJson('/api/carry-overs/keymaps', $again)->assertStatus(422)->assertJsonPath('kind', 'invalid-input');
+    $now = $this->postJson('/api/carry-overs', ['target' => 'faderloft', 'sources' => ['cutloom']])->json('made_from');
+    $this->postJson('/api/carry-overs/keymaps', [...$again, 'versions' => $now])
         ->assertStatus(422)
         ->assertJsonPath('kind', 'name-taken');
+});
+
+test('what stands in the file of the own keymap is in the one that is carried over, and its change is one step', function () {
+    $bytes = "# my own note\n".file_get_contents(base_path('catalogues/easeframe/factory.keys'));
+    $file = $this->as('picture')->bringIn('easeframe', $bytes)->assertCreated()->json('id');
+    $this->postJson('/api/applications/easeframe/keymaps', ['name' => 'Noted', 'key_file' => $file])->assertCreated();
+    $wanted = ['target' => 'easeframe', 'sources' => ['cutloom']];
+    $madeFrom = $this->postJson('/api/carry-overs', $wanted)
+        ->assertOk()
+        ->assertJsonPath('made_from.easeframe.name', 'Noted')
+        ->json('made_from');
+    $this->postJson('/api/carry-overs/keymaps', [...$wanted, 'versions' => $madeFrom, 'name' => 'Carried'])->assertCreated();
+    $this->getJson('/api/applications/easeframe/keymap')
+        ->assertJsonPath('name', 'Carried')
+        ->assertJsonPath('undo', 'Carried over from Cutloom');
+    expect(App\Models\Keymap::query()->where('name', 'Carried')->firstOrFail()->source)->toBe($bytes);
 });
 
 test('carrying over to a suite looks at its keyboard', function () {

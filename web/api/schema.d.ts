@@ -1623,6 +1623,16 @@ export interface components {
             };
             /** @description Of the new keymap. */
             name?: string;
+            /** @description By application, what the report was made from; saving needs it. */
+            versions?: {
+                [key: string]: components["schemas"]["MadeFrom"];
+            };
+        };
+        MadeFrom: {
+            /** @description Null for the factory keymap. */
+            keymap: number | null;
+            name?: string;
+            version: number;
         };
         CarriedLine: {
             id: string;
@@ -1638,6 +1648,15 @@ export interface components {
         /** @description Every binding of the sources, each exactly once. */
         CarryOver: {
             target: components["schemas"]["Named"];
+            /** @description By application. */
+            made_from: {
+                [key: string]: components["schemas"]["MadeFrom"];
+            };
+            /** @description What of the new keymap never reaches the application at the keyboard that it is for. */
+            lost: {
+                binding: components["schemas"]["Binding"];
+                sentence: string;
+            }[];
             /** @description Lines by ending. */
             counts: {
                 [key: string]: number;

@@ -20,6 +20,8 @@ const line = (command: string, ending: Schema['CarriedLine']['ending'], isAccept
 
 const REPORT: Schema['CarryOver'] = {
   target: FADERLOFT,
+  made_from: { cutloom: { keymap: 7, name: 'Mine', version: 3 }, faderloft: { keymap: null, name: 'Factory', version: 0 } },
+  lost: [],
   counts: { carried: 2, differs: 0, displaces: 1, 'nothing-to-carry-to': 1, 'out-of-reach': 0, reserved: 0 },
   lines: [line('lift', 'carried'), line('undo', 'carried'), line('split', 'displaces'), line('wait', 'nothing-to-carry-to', false)],
   consequences: NO_CONSEQUENCES,
@@ -41,9 +43,9 @@ describe('carrying over', () => {
     expect(previewed()).toEqual([])
   })
 
-  it('takes what the hands know from every other application, until one chooses', async () => {
+  it('takes what the hands know from one other application, named with its keymap, until one chooses', async () => {
     show()
-    expect(await screen.findByText(/chords, 3 of them come to Faderloft/)).toBeTruthy()
+    expect((await screen.findByText(/come to Faderloft, onto Factory/)).textContent).toContain('4 chords of Cutloom: Mine; 3 of them')
     expect(previewed()).toEqual([{ target: 'faderloft', sources: ['cutloom'], said: {} }])
   })
 
@@ -94,7 +96,7 @@ describe('carrying over', () => {
     expect(await screen.findByText('Remap')).toBeTruthy()
     expect(address()).toBe('/remap/faderloft')
     expect(askedFor('POST /carry-overs/keymaps').map(({ body }) => body)).toEqual([
-      { target: 'faderloft', sources: ['cutloom'], said: {}, name: 'As I know it' },
+      { target: 'faderloft', sources: ['cutloom'], said: {}, versions: REPORT.made_from, name: 'As I know it' },
     ])
   })
 

@@ -46,7 +46,8 @@ function Choosing({ applications }: { applications: string[] }) {
   const target = read('to')
   const from = read('from')
   const suite = read('suite')
-  const sources = (from === '' ? applications : from.split(',')).filter((id) => id !== target)
+  const others = applications.filter((id) => id !== target)
+  const sources = from === '' ? others.slice(0, 1) : from.split(',').filter((id) => id !== target)
   const [said, setSaid] = useState<Said>({})
   const wanted = target === '' || sources.length === 0 ? null : { target, sources, said, ...(suite === '' ? {} : { suite }) }
   const report = useCarryOver(wanted)
@@ -70,7 +71,13 @@ function Choosing({ applications }: { applications: string[] }) {
           at the keyboard of{' '}
           <SuiteSelect className="form-select form-select-sm" none="this seat" value={suite} onChoose={(next) => choose({ suite: next })} />
         </label>
-        <ApplicationChecks legend="behave like" least={1} chosen={from} but={target} onChoose={(next) => choose({ from: next })} />
+        <ApplicationChecks
+          legend="behave like"
+          least={1}
+          chosen={sources.join()}
+          but={target}
+          onChoose={(next) => choose({ from: next === '' ? others.join() : next })}
+        />
       </div>
       {wanted === null ? (
         <Empty>
@@ -108,8 +115,24 @@ function ReportOf({ report, wanted, said, onSay }: ReportProps) {
   return (
     <>
       <p>
-        <strong>{report.lines.length}</strong> chords, {accepted} of them come to {report.target.name}.
+        <strong>{report.lines.length}</strong> chords of {wanted.sources.map((id) => keymapOf(report, id)).join(', ')}; {accepted} of them
+        come to {report.target.name}, onto {report.made_from[report.target.id]?.name}.
       </p>
+      {report.lost.length > 0 && (
+        <Disclosure
+          summary={`${report.lost.length === 1 ? 'One chord' : `${report.lost.length} chords`} of the new keymap cannot be pressed there`}
+        >
+          {() => (
+            <ul>
+              {report.lost.map(({ binding, sentence }) => (
+                <li key={binding.id}>
+                  <Keys chord={binding.chord} /> {binding.command.name}: {sentence}
+                </li>
+              ))}
+            </ul>
+          )}
+        </Disclosure>
+      )}
       <div className={layout.filters} role="group" aria-label="Show">
         <button type="button" className="plain" aria-pressed={ending === ''} onClick={() => setEnding('')}>
           all {report.lines.length}
@@ -150,6 +173,12 @@ function ReportOf({ report, wanted, said, onSay }: ReportProps) {
       </table>
     </>
   )
+}
+
+/** Which keymap of an application the chords come from. */
+function keymapOf(report: Schema['CarryOver'], application: string): string {
+  const from = report.lines.find((line) => line.from.id === application)?.from.name ?? application
+  return `${from}: ${report.made_from[application]?.name ?? ''}`
 }
 
 function ReportLine({ line, onSay }: { line: Line; onSay: (isAccepted: boolean) => void }) {
@@ -199,7 +228,7 @@ function SaveAs({ report, wanted, said }: Omit<ReportProps, 'onSay'>) {
       className={layout.saveAs ?? ''}
       onSubmit={(event) => {
         event.preventDefault()
-        send({ ...wanted, said, name: name.trim() })
+        send({ ...wanted, said, versions: report.made_from, name: name.trim() })
       }}
     >
       <Form.Label htmlFor="carried-name">Save as a keymap of {report.target.name} called</Form.Label>

@@ -141,7 +141,7 @@ describe('what was found', () => {
     const kit = await found()
     await userEvent.selectOptions(kit.getByLabelText('What you say to lift of Cutloom'), 'refused')
     await userEvent.selectOptions(kit.getByLabelText('What you say to split of Faderloft'), 'accepted')
-    await userEvent.click(kit.getByRole('button', { name: 'Search again around what you said (2)' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Search again around what you said (2)' }))
     await waitFor(() => {
       expect(searched()).toHaveLength(1)
     })
@@ -160,17 +160,26 @@ describe('what was found', () => {
     const kit = await found()
     await userEvent.selectOptions(kit.getByLabelText('What you say to lift of Cutloom'), 'refused')
     await userEvent.selectOptions(kit.getByLabelText('What you say to lift of Cutloom'), '')
-    expect(kit.getByRole<HTMLButtonElement>('button', { name: 'Search again around what you said (0)' }).disabled).toBe(true)
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Search' }).disabled).toBe(false)
+    expect(kit.getByRole('button', { name: 'Apply to all keymaps …' })).toBeTruthy()
   })
 
-  it('is applied under a name, and undone in all keymaps', async () => {
+  it('is applied under a name after it says to which keymaps, and undone in all of them', async () => {
+    whenAsked('GET /keymaps', { kit: 'Kit', deleted: [], keymaps: [{ id: 7, application: 'cutloom', name: 'Mine', in_use: true }] })
     whenAsked('POST /harmonisations/5/apply', () => {
       whenAsked('GET /harmonisations/5', { ...FOUND, state: 'applied' })
       return json({ ...FOUND, state: 'applied' })
     })
     whenAsked('POST /harmonisations/5/undo', { ...FOUND, state: 'undone' })
     show()
-    await userEvent.click((await found()).getByRole('button', { name: 'Apply to all keymaps' }))
+    await userEvent.click((await found()).getByRole('button', { name: 'Apply to all keymaps …' }))
+    const asked = within(await screen.findByRole('form', { name: 'Apply to all keymaps' }))
+    expect(asked.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual([
+      'Cutloom: 1 in Mine',
+      'Faderloft: 1 in a copy of the factory keymap, which is in use from then on',
+    ])
+    expect(askedFor('POST /harmonisations/5/apply')).toEqual([])
+    await userEvent.click(asked.getByRole('button', { name: 'Write them' }))
     await userEvent.click(await screen.findByRole('button', { name: 'Undo it in all of them' }))
     expect(await screen.findByText(/All keymaps are as they were/)).toBeTruthy()
     expect(askedFor('POST /harmonisations/5/apply').map(({ body }) => body)).toEqual([{ name: 'Harmonised' }])

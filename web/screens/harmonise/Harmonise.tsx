@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import type { Schema } from '../../api/client'
 import { Empty } from '../../parts/Empty'
 import { ProblemNote, Warning } from '../../parts/ProblemNote'
@@ -7,25 +8,32 @@ import { HarmoniseForm } from './HarmoniseForm'
 import css from './harmonise.module.css'
 import { useHarmonisationStep, useSearch } from './mutations'
 import { useHarmonisation } from './queries'
+import type { Said } from './verdicts'
 
 /** Chooses chords for the same intents in several applications at once; runs on the server while the page stays free. */
 export function Harmonise() {
   const [read, write] = useAddress()
   const id = Number(read('search'))
+  const [said, setSaid] = useState<Said>({})
   const found = useHarmonisation(id)
   const search = useSearch((begun) => {
+    setSaid({})
     write({ search: String(begun.id) })
   })
   const step = useHarmonisationStep(id)
   const harmonisation = id === 0 ? undefined : found.data
   return (
     <>
-      <HarmoniseForm
-        key={harmonisation?.id ?? 0}
-        before={harmonisation?.request}
-        isSearching={search.isSending || harmonisation?.is_over === false}
-        onSearch={search.send}
-      />
+      {(id === 0 || harmonisation !== undefined) && (
+        <HarmoniseForm
+          key={harmonisation?.id ?? 0}
+          before={harmonisation?.request}
+          lines={harmonisation?.result?.lines ?? []}
+          said={said}
+          isSearching={search.isSending || harmonisation?.is_over === false}
+          onSearch={search.send}
+        />
+      )}
       <ProblemNote error={search.error ?? step.error ?? found.error} />
       {harmonisation !== undefined && !harmonisation.is_over && (
         <Searching harmonisation={harmonisation} isSending={step.isSending} onCancel={() => step.send({ do: 'cancel' })} />
@@ -42,7 +50,8 @@ export function Harmonise() {
           harmonisation={harmonisation}
           result={harmonisation.result}
           isSending={step.isSending}
-          onSearch={search.send}
+          said={said}
+          onSay={setSaid}
           onApply={(name) => step.send({ do: 'apply', name })}
           onUndo={() => step.send({ do: 'undo' })}
         />

@@ -5,19 +5,21 @@ import { Asking } from '../../parts/Asking'
 import { useApplications } from '../../api/applications'
 import { useIntents } from '../intent/queries'
 import { ApplicationChecks, SuiteChecks } from '../../parts/Checks'
+import { together, type Line, type Said } from './verdicts'
 import css from './harmonise.module.css'
 import layout from '../../parts/layout.module.css'
 
 type Wanted = Schema['HarmoniseWanted']
 type Weight = keyof Schema['HarmoniseWeights']
 
-const WEIGHTS: [Weight, string][] = [
-  ['alike', 'The same chord everywhere'],
-  ['habit', 'What the hands know stays'],
-  ['clear', 'No chord with two meanings'],
-  ['comfort', 'Short ways for the hand'],
-  ['others', 'Other commands keep their chords'],
-  ['bound', 'Every command has a chord'],
+/** Each in words, and by example. */
+const WEIGHTS: [Weight, string, string][] = [
+  ['alike', 'The same chord everywhere', 'S splits in the cutting room and in the mix'],
+  ['habit', 'What the hands know stays', 'what was on S stays on S'],
+  ['clear', 'No chord with two meanings', 'S does not split here and save there'],
+  ['comfort', 'Short ways for the hand', 'S rather than Alt+Shift+F9'],
+  ['others', 'Other commands keep their chords', 'nothing is pushed off S'],
+  ['bound', 'Every command has a chord', 'nothing is left to the menu'],
 ]
 const STRENGTHS = [
   [0, 'does not matter'],
@@ -29,6 +31,9 @@ const SECONDS = [2, 8, 20]
 
 interface Props {
   before: Schema['HarmoniseRequest'] | undefined
+  /** Of the result that is shown. */
+  lines: Line[]
+  said: Said
   isSearching: boolean
   onSearch: (wanted: Wanted) => void
 }
@@ -50,21 +55,19 @@ export function HarmoniseForm(props: Props) {
   )
 }
 
-function Fields({ before, isSearching, onSearch, all, intents }: Props & { all: string[]; intents: Schema['IntentLong'][] }) {
+function Fields({ before, lines, said, isSearching, onSearch, all, intents }: Props & { all: string[]; intents: Schema['IntentLong'][] }) {
   const isAll = before === undefined || before.applications.length === all.length
   const [applications, setApplications] = useState(isAll ? '' : before.applications.join(','))
-  const [group, setGroup] = useState('')
+  const [group, setGroup] = useState(groupOf(before?.intents ?? [], intents))
   const [strengths, setStrengths] = useState<Schema['HarmoniseWeights']>(before?.weights ?? {})
   const [suites, setSuites] = useState<string[]>(before?.suites ?? [])
   const [seconds, setSeconds] = useState(before?.seconds ?? 8)
   const [isForgotten, setForgotten] = useState(false)
-  const said =
-    before === undefined || isForgotten
-      ? {}
-      : { fixed: before.fixed, untouched: before.untouched, accepted: before.accepted, refused: before.refused }
+  const nothing = { fixed: {}, untouched: [], accepted: [], refused: [] }
+  const saidOf = Object.keys(said).length
   function search() {
     onSearch({
-      ...said,
+      ...together(before === undefined || isForgotten ? nothing : before, lines, said),
       applications: applications === '' ? all : applications.split(','),
       intents: group === '' ? [] : intents.filter((one) => one.group === group).map(({ id }) => id),
       suites,
@@ -102,16 +105,17 @@ function Fields({ before, isSearching, onSearch, all, intents }: Props & { all: 
           </select>
         </label>
         <Button type="submit" size="sm" disabled={isSearching || all.length < 2}>
-          {isSearching ? 'Searching …' : 'Search'}
+          {isSearching ? 'Searching …' : saidOf > 0 ? `Search again around what you said (${saidOf})` : 'Search'}
         </Button>
       </div>
       {before !== undefined && !isForgotten && <SaidBefore before={before} onForget={() => setForgotten(true)} />}
       <details className={css.more}>
         <summary>What matters, and where it must work</summary>
         <div className={css.weights}>
-          {WEIGHTS.map(([id, name]) => (
+          {WEIGHTS.map(([id, name, example]) => (
             <label key={id}>
-              {name}{' '}
+              {name}
+              <span className="quiet">: {example}</span>{' '}
               <select
                 className="form-select form-select-sm"
                 value={strengths[id] ?? 1}
@@ -130,6 +134,11 @@ function Fields({ before, isSearching, onSearch, all, intents }: Props & { all: 
       </details>
     </form>
   )
+}
+
+/** The group whose intents these are; empty for all that are shared. */
+function groupOf(chosen: string[], intents: Schema['IntentLong'][]): string {
+  return intents.find(({ id }) => id === chosen[0])?.group ?? ''
 }
 
 /** What was said about lines of earlier results, which later searches keep to. */

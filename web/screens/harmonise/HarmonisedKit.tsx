@@ -1,63 +1,28 @@
-import { useState } from 'react'
-import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
 import { Keys, NoKeys } from '../../parts/Keys'
 import { cx } from '../../parts/cx'
 import css from './harmonise.module.css'
-import layout from '../../parts/layout.module.css'
 import table from '../../parts/table.module.css'
 import { Empty } from '../../parts/Empty'
-
-type Line = Schema['HarmonisedLine']
-type Verdict = 'accepted' | 'refused' | 'untouched' | 'fixed'
+import { ApplyPanel } from './ApplyPanel'
+import { keyOf, VERDICTS, type Line, type Said, type Verdict } from './verdicts'
 
 interface Props {
   harmonisation: Schema['Harmonisation']
   result: Schema['HarmonisedResult']
   isSending: boolean
-  onSearch: (wanted: Schema['HarmoniseWanted']) => void
+  said: Said
+  onSay: (said: Said) => void
   onApply: (name: string) => void
   onUndo: () => void
 }
 
-const VERDICTS: [Verdict, string][] = [
-  ['accepted', 'keep this chord'],
-  ['fixed', 'this chord everywhere'],
-  ['refused', 'refuse'],
-  ['untouched', 'leave it as it is'],
-]
-
-const keyOf = (line: Line) => `${line.application.id} ${line.command.id}`
 const percent = (share: number | null) => (share === null ? '—' : `${Math.round(share * 100)} %`)
 
 /** What the search found: each line with its reasons, to be accepted or refused, and the one step that writes them all. */
-export function HarmonisedKit({ harmonisation, result, isSending, onSearch, onApply, onUndo }: Props) {
-  const [said, setSaid] = useState<Record<string, Verdict>>({})
+export function HarmonisedKit({ harmonisation, result, said, isSending, onSay, onApply, onUndo }: Props) {
   const isOpen = harmonisation.state === 'done' || harmonisation.state === 'cancelled'
-
-  function searchAgain() {
-    const { applications, intents, suites, weights, seconds, fixed, untouched, accepted, refused } = harmonisation.request
-    const those = (verdict: Verdict) => result.lines.filter((line) => said[keyOf(line)] === verdict)
-    const commandOf = (line: Line) => ({ application: line.application.id, command: line.command.id })
-    const chordOf = (line: Line) => ({ ...commandOf(line), chord: line.after?.id ?? null })
-    onSearch({
-      applications,
-      intents,
-      suites,
-      weights,
-      seconds,
-      fixed: {
-        ...fixed,
-        ...Object.fromEntries(those('fixed').flatMap((line) => (line.after === null ? [] : [[line.intent.id, line.after.id]]))),
-      },
-      untouched: [...untouched, ...those('untouched').map(commandOf)],
-      accepted: [...accepted, ...those('accepted').map(chordOf)],
-      refused: [...refused, ...those('refused').map(chordOf)],
-    })
-  }
-
   return (
     <section className={css.harmonised} aria-label="What was found">
       <p>
@@ -91,15 +56,7 @@ export function HarmonisedKit({ harmonisation, result, isSending, onSearch, onAp
           <strong>Undone.</strong> All keymaps are as they were.
         </p>
       )}
-      {isOpen && (
-        <Decide
-          count={Object.keys(said).length}
-          isEmpty={result.lines.length === 0}
-          isSending={isSending}
-          onSearchAgain={searchAgain}
-          onApply={onApply}
-        />
-      )}
+      {isOpen && <ApplyPanel lines={result.lines} saidOf={Object.keys(said).length} isSending={isSending} onApply={onApply} />}
       {result.lines.length === 0 ? (
         <Empty>
           <strong>Nothing needs to change.</strong> The chords of today are the best there are.
@@ -123,10 +80,8 @@ export function HarmonisedKit({ harmonisation, result, isSending, onSearch, onAp
                 verdict={said[keyOf(line)]}
                 isOpen={isOpen}
                 onSay={(verdict) => {
-                  setSaid((before) => {
-                    const rest = Object.fromEntries(Object.entries(before).filter(([key]) => key !== keyOf(line)))
-                    return verdict === undefined ? rest : { ...rest, [keyOf(line)]: verdict }
-                  })
+                  const rest = Object.fromEntries(Object.entries(said).filter(([key]) => key !== keyOf(line)))
+                  onSay(verdict === undefined ? rest : { ...rest, [keyOf(line)]: verdict })
                 }}
               />
             ))}
@@ -195,38 +150,5 @@ function LineRow({ line, verdict, isOpen, onSay }: LineProps) {
         </select>
       </td>
     </tr>
-  )
-}
-
-interface DecideProps {
-  count: number
-  isEmpty: boolean
-  isSending: boolean
-  onSearchAgain: () => void
-  onApply: (name: string) => void
-}
-
-function Decide({ count, isEmpty, isSending, onSearchAgain, onApply }: DecideProps) {
-  const [name, setName] = useState('Harmonised')
-  return (
-    <div className={css.decide}>
-      <Button size="sm" variant="outline-secondary" disabled={count === 0} onClick={onSearchAgain}>
-        Search again around what you said ({count})
-      </Button>
-      <Form
-        className={layout.saveAs}
-        onSubmit={(event) => {
-          event.preventDefault()
-          onApply(name.trim())
-        }}
-      >
-        <Form.Label htmlFor="harmonised-name">Copies of factory keymaps are called</Form.Label>
-        <Form.Control id="harmonised-name" size="sm" maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
-        <Button type="submit" size="sm" disabled={name.trim() === '' || isEmpty || count > 0 || isSending}>
-          Apply to all keymaps
-        </Button>
-      </Form>
-      {count > 0 && <p className="quiet">Search again first, so that the rest fits what you said.</p>}
-    </div>
   )
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Across;
 use App\Across\CarriedOver;
 use App\Http\Requests\Across\CarryOverRequest;
 use App\Http\Resources\Across\CarryOverResource;
+use App\Library\Library;
 use App\Models\Suite;
 use App\Models\User;
 use App\Suite\SuiteSeats;
@@ -19,21 +20,39 @@ use Zebrafinch\Core\Keyboard\Seat;
 /** Makes an application behave like others: first the report of every binding, then a keymap of its own. */
 final readonly class CarryOverController
 {
-    public function __construct(private CarriedOver $carriedOver, private SuiteSeats $seats, private Docket $docket)
-    {
+    public function __construct(
+        private CarriedOver $carriedOver,
+        private SuiteSeats $seats,
+        private Docket $docket,
+        private Library $library,
+    ) {
     }
 
     public function preview(CarryOverRequest $request, #[CurrentUser] User $user, Seat $seat): CarryOverResource
     {
-        return new CarryOverResource($this->report($request, $user, $seat), $this->docket, $seat);
+        return $this->answer($request, $user, $this->report($request, $user, $seat), $seat);
     }
 
     public function save(CarryOverRequest $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
     {
+        $this->carriedOver->requireUnchanged($user, $request->versions());
         $report = $this->report($request, $user, $seat);
         $this->carriedOver->save($user, $report, $request->string('name')->trim()->toString());
 
-        return (new CarryOverResource($report, $this->docket, $seat))->withStatus(201);
+        return $this->answer($request, $user, $report, $seat)->withStatus(201);
+    }
+
+    private function answer(CarryOverRequest $request, User $user, Report $report, Seat $seat): CarryOverResource
+    {
+        $applications = [...$request->sources(), $report->target->application->id];
+
+        return new CarryOverResource(
+            $report,
+            $this->carriedOver->madeFrom($user, $applications),
+            $this->docket,
+            $this->library->reserved(),
+            $seat,
+        );
     }
 
     private function report(CarryOverRequest $request, User $user, Seat $seat): Report

@@ -22,6 +22,10 @@ final class CarryOverRequest extends FormRequest
             'sources' => ['required', 'array', 'min:1'],
             'sources.*' => ['string', $known, 'different:target'],
             'suite' => ['sometimes', 'nullable', 'string', 'exists:suites,slug'],
+            'versions' => [$this->routeIs('carry-overs.save') ? 'required' : 'sometimes', 'array'],
+            'versions.*' => ['array:keymap,name,version'],
+            'versions.*.keymap' => ['present', 'nullable', 'integer'],
+            'versions.*.version' => ['required', 'integer'],
             'said' => ['sometimes', 'array', 'max:'.self::MOST_LINES],
             'said.*' => ['boolean'],
             'name' => [$this->routeIs('carry-overs.save') ? 'required' : 'sometimes', 'string', 'max:60'],
@@ -36,6 +40,7 @@ final class CarryOverRequest extends FormRequest
             'sources' => 'Choose what to carry from.',
             'sources.*.different' => 'An application cannot be carried over to itself.',
             'suite' => 'There is no suite of that name.',
+            'versions' => 'Name the versions of the keymaps that the report was made from.',
             'name' => 'Give the new keymap a name of at most 60 characters.',
         ];
     }
@@ -44,6 +49,12 @@ final class CarryOverRequest extends FormRequest
     public function sources(): array
     {
         return array_values(array_unique($this->validated('sources')));
+    }
+
+    /** @return array<string, array{keymap: int|null, version: int}> by application: the keymaps that the report was made from */
+    public function versions(): array
+    {
+        return $this->validated('versions') ?? [];
     }
 
     /** @return array<string, bool> by line: whether to take it */

@@ -12,15 +12,25 @@ use Zebrafinch\Core\Across\CarryOver\Report;
 use Zebrafinch\Core\Clash\Consequences;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Reach\ReachJudge;
+use Zebrafinch\Core\Reach\ReservedChords;
 
 /** What becomes of each binding that is carried over. */
 final class CarryOverResource extends JsonAnswer
 {
     private readonly Shapes $there;
 
-    /** @param  Seat  $here  where the sources were learned */
-    public function __construct(private readonly Report $report, private readonly Docket $docket, private readonly Seat $here)
-    {
+    /**
+     * @param  array<string, array{keymap: int|null, name: string, version: int}>  $madeFrom  by application
+     * @param  Seat  $here  where the sources were learned
+     */
+    public function __construct(
+        private readonly Report $report,
+        private readonly array $madeFrom,
+        private readonly Docket $docket,
+        private readonly ReservedChords $reserved,
+        private readonly Seat $here,
+    ) {
         parent::__construct($report);
         $this->there = new Shapes($report->target->application, $report->target->seat);
     }
@@ -30,8 +40,13 @@ final class CarryOverResource extends JsonAnswer
     {
         return [
             'target' => Shapes::application($this->report->target->application),
+            'made_from' => (object) $this->madeFrom,
             'counts' => $this->report->counts(),
             'lines' => array_map($this->line(...), $this->report->lines),
+            'lost' => array_map(
+                fn (array $lost): array => ['binding' => $this->there->binding($lost[0]), 'sentence' => $lost[1]->sentence],
+                $this->report->lost(new ReachJudge($this->report->target->seat, $this->reserved)),
+            ),
             'consequences' => $this->there->consequences(Consequences::of($this->report->target, $this->report->change(), $this->docket)),
         ];
     }

@@ -12,7 +12,7 @@ final readonly class CarriedBinding
 {
     /**
      * @param  LoadedKeymap  $from  whose binding it is
-     * @param  int  $number  its index in that keymap; the same binding can stand there twice
+     * @param  int  $number  which of equal bindings of that keymap it is, from 0; the same one can stand there twice
      * @param  Binding|null  $to  as the target writes it; null when it cannot be carried
      * @param  list<Binding>  $displaced  bindings of the target that go
      * @param  bool  $isAccepted  whether it is part of the result
@@ -29,14 +29,14 @@ final readonly class CarriedBinding
     ) {
     }
 
-    /** One for each line, whatever is accepted. */
+    /** One for each line, whatever is accepted and wherever it stands. */
     public function id(): string
     {
-        return self::idOf($this->from, $this->number);
+        return self::idOf($this->from, $this->binding, $this->number);
     }
 
-    public static function idOf(LoadedKeymap $from, int $number): string
+    public static function idOf(LoadedKeymap $from, Binding $binding, int $number): string
     {
-        return "{$from->application->id}:{$number}";
+        return "{$from->application->id} {$binding->id()}".($number === 0 ? '' : " {$number}");
     }
 }

@@ -52,8 +52,10 @@ final class CarryOver
     {
         $open = [];
         foreach ($sources as $from) {
-            foreach ($from->bindings()->all() as $number => $binding) {
-                $open[CarriedBinding::idOf($from, $number)] = [
+            $equal = [];
+            foreach ($from->bindings()->all() as $binding) {
+                $number = $equal[$binding->id()] = ($equal[$binding->id()] ?? -1) + 1;
+                $open[CarriedBinding::idOf($from, $binding, $number)] = [
                     $from,
                     $number,
                     $binding,
@@ -123,10 +125,7 @@ final class CarryOver
             array_filter(array_map(static fn (Landing $one): ?string => $one->binding?->command, $landings)),
             array_keys($stayingCommands),
         );
-        $left = array_filter(
-            $this->target->bindings()->all(),
-            static fn (Binding $one): bool => ! in_array($one->command, $replaced, true),
-        );
+        $left = array_filter($this->target->bindings()->all(), static fn (Binding $one): bool => ! in_array($one->command, $replaced, true));
 
         return new LoadedKeymap(
             $this->target->application,
