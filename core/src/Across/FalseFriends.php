@@ -16,7 +16,7 @@ use Zebrafinch\Core\Usage\Importance;
 
 /**
  * Finds the chords that mislead somebody who knows them from another application, or from another context of the same one. Intents of one
- * family are one wish for the hands and mislead nobody. What cannot be undone comes first, then what destroys, then what the hands are
+ * family ask the hands for the same and mislead nobody. What cannot be undone comes first, then what destroys, then what the hands are
  * most used to.
  */
 final readonly class FalseFriends
@@ -89,7 +89,7 @@ final readonly class FalseFriends
     {
         return $known->intent !== null &&
             ($this->from === null || in_array($known->application->id, $this->from, true)) &&
-            ($here->intent === null || ! $known->intent->isOneWishWith($here->intent)) &&
+            ($here->intent === null || ! $known->intent->asksForTheSameAs($here->intent)) &&
             ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
     }
 
@@ -144,7 +144,7 @@ final readonly class FalseFriends
         return match (true) {
             $is(IntentTrait::Irreversible) => Harm::CannotBeUndone,
             $is(IntentTrait::Destructive), $command->is(CommandTrait::Destructive) => Harm::Destroys,
-            $is(IntentTrait::LosesPlace) => Harm::LosesPlace,
+            $is(IntentTrait::Disorients) => Harm::Disorients,
             default => Harm::Harmless,
         };
     }

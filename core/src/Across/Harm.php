@@ -9,7 +9,7 @@ enum Harm: string
 {
     case CannotBeUndone = 'cannot-be-undone';
     case Destroys = 'destroys';
-    case LosesPlace = 'loses-place';
+    case Disorients = 'loses-place';
     case Harmless = 'harmless';
 
     public function rank(): int

@@ -10,7 +10,7 @@ final readonly class Intent
     /**
      * @param  list<string>  $synonyms trade words for the same intent
      * @param  list<IntentTrait>  $traits
-     * @param  string|null  $family  of intents that are one wish for the hands, whatever the object; null where it is alone
+     * @param  string|null  $family  of intents that ask the hands for the same, whatever the object; null where it is alone
      * @param  string|null  $consequence  what follows of it and not of others of its family, as a verb: "closes the gap"
      */
     public function __construct(
@@ -26,7 +26,7 @@ final readonly class Intent
     }
 
     /** Whether the hands ask for the same with both, and nothing else follows. */
-    public function isOneWishWith(self $other): bool
+    public function asksForTheSameAs(self $other): bool
     {
         return $this->id === $other->id ||
             ($this->family !== null &&

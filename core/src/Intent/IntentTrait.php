@@ -11,7 +11,7 @@ enum IntentTrait: string
     /** Cannot be undone. */
     case Irreversible = 'irreversible';
     /** Leaves somebody somewhere else, or with something else selected, than they were. */
-    case LosesPlace = 'loses-place';
+    case Disorients = 'loses-place';
     /** Goes on while the key is down. */
     case Repeats = 'repeats';
     /** Lasts while the key is down, then the previous state returns. */

@@ -132,7 +132,7 @@ function friendsOf(array $intents, ?array $from = null, ?array $to = null): arra
     ))->byChord();
 }
 
-test('intents of one family are one wish for the hands, unless something else follows of them', function () {
+test('intents of one family ask the hands for the same, unless something else follows of them', function () {
     $presses = static fn (array $found): array => array_map(static fn (MisleadingChord $one): string => $one->press->id, $found);
     $alone = ['cut' => [], 'trim' => [], 'join' => [], 'smooth' => []];
     $family = ['cut' => ['family' => 'part'], 'trim' => ['family' => 'part']];
@@ -155,7 +155,7 @@ test('a list in one direction has what misleads there, the worst step first', fu
     ];
     $harms = static fn (array $found): array => array_map(static fn (MisleadingChord $one): Harm => $one->harm(), $found);
     expect($harms(friendsOf($intents, ['workshop'], ['shed'])))
-        ->toBe([Harm::CannotBeUndone, Harm::LosesPlace])
+        ->toBe([Harm::CannotBeUndone, Harm::Disorients])
         ->and($harms(friendsOf($intents, ['shed'], ['workshop'])))
         ->toBe([Harm::Destroys, Harm::Harmless]);
 });
