@@ -34,7 +34,11 @@ const router = createBrowserRouter([
   { path: '/sign-in', element: <SignInScreen />, errorElement: <CrashPage /> },
   {
     path: '/',
-    element: <Frame />,
+    element: (
+      <ChangeProvider>
+        <Frame />
+      </ChangeProvider>
+    ),
     errorElement: <CrashPage />,
     children: [
       { index: true, element: <Navigate to="/find" replace /> },
@@ -84,9 +88,7 @@ export function App() {
     <QueryClientProvider client={queryClient}>
       <SeatContext value={seat}>
         <ListeningProvider>
-          <ChangeProvider>
-            <RouterProvider router={router} />
-          </ChangeProvider>
+          <RouterProvider router={router} />
         </ListeningProvider>
       </SeatContext>
     </QueryClientProvider>

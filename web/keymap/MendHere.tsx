@@ -25,8 +25,8 @@ export function MendHere({ application, command, chord = '' }: Props) {
         {({ wanted, offers }) => (
           <>
             {chord === '' && (
-              <p>
-                {command.name} could move to{' '}
+              <p className={css.mendFree}>
+                {command.name} could move to
                 {offers.slice(0, 4).map((offer) => (
                   <button
                     key={offer.chord.id}

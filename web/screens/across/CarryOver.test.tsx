@@ -45,7 +45,9 @@ describe('carrying over', () => {
 
   it('takes what the hands know from one other application, named with its keymap, until one chooses', async () => {
     show()
-    expect((await screen.findByText(/come to Faderloft, onto Factory/)).textContent).toContain('4 chords of Cutloom: Mine; 3 of them')
+    expect((await screen.findByText(/come to Faderloft, on top of its keymap Factory/)).textContent).toContain(
+      '4 chords of Cutloom (Mine); 3 of them',
+    )
     expect(previewed()).toEqual([{ target: 'faderloft', sources: ['cutloom'], said: {} }])
   })
 

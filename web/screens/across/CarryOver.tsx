@@ -116,7 +116,7 @@ function ReportOf({ report, wanted, said, onSay }: ReportProps) {
     <>
       <p>
         <strong>{report.lines.length}</strong> chords of {wanted.sources.map((id) => keymapOf(report, id)).join(', ')}; {accepted} of them
-        come to {report.target.name}, onto {report.made_from[report.target.id]?.name}.
+        come to {report.target.name}, on top of its keymap {report.made_from[report.target.id]?.name}.
       </p>
       {report.lost.length > 0 && (
         <Disclosure
@@ -178,7 +178,7 @@ function ReportOf({ report, wanted, said, onSay }: ReportProps) {
 /** Which keymap of an application the chords come from. */
 function keymapOf(report: Schema['CarryOver'], application: string): string {
   const from = report.lines.find((line) => line.from.id === application)?.from.name ?? application
-  return `${from}: ${report.made_from[application]?.name ?? ''}`
+  return `${from} (${report.made_from[application]?.name ?? ''})`
 }
 
 function ReportLine({ line, onSay }: { line: Line; onSay: (isAccepted: boolean) => void }) {

@@ -82,11 +82,14 @@ export function FalseFriends() {
   )
 }
 
+/** The same of several. */
+const MANY: Record<Schema['Harm'], string> = { ...HARMS, destroys: 'destroy', 'loses-place': 'lose your place' }
+
 /** How many chords there are of each step of harm, in words. */
 function counted(chords: Schema['MisleadingChord'][]): string {
   const steps = (Object.keys(HARMS) as Schema['Harm'][]).flatMap((harm) => {
     const count = chords.filter((one) => one.harm === harm).length
-    return count === 0 ? [] : [`${count} ${HARMS[harm]}`]
+    return count === 0 ? [] : [`${count} ${count === 1 ? HARMS[harm] : MANY[harm]}`]
   })
   return `${chords.length === 1 ? 'One chord does' : `${chords.length} chords do`} something else than one expects: ${steps.join(', ')}.`
 }

@@ -36,7 +36,7 @@ export function Stripes() {
                   'There is nothing to compare yet.'
                 ) : (
                   <>
-                    <strong>{Math.round(data.agreement * 100)} %</strong> of the shared intents have the same first chord, the frequent ones
+                    <strong>{Math.round(data.agreement * 100)} %</strong> of the shared intents have a chord in common, the frequent ones
                     counting more.
                   </>
                 )}
