@@ -9,7 +9,12 @@ interface PlainBinding {
 }
 
 const startKeymap = (page: Page, application: string, name: string, added: PlainBinding[]) =>
-  ask(page, 'post', `/applications/${application}/keymaps`, { name, title: 'A few keys of my own', change: { removed: [], added } })
+  ask(page, 'post', `/applications/${application}/keymaps`, {
+    name,
+    title: 'A few keys of my own',
+    change: { removed: [], added },
+    despite_clashes: true,
+  })
 
 // The other tests begin with factory keymaps.
 test.afterAll(async ({ browser }) => {
@@ -154,6 +159,7 @@ test('keymaps are tagged, switched, deleted and restored', async ({ page }) => {
   await page.getByRole('button', { name: 'use Desk' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Desk' }).getByText('in use')).toBeVisible()
   await page.getByRole('button', { name: 'delete Road' }).click()
+  await page.getByRole('button', { name: 'Delete it' }).click()
   await page.getByRole('button', { name: 'restore Road' }).click()
   await expect(page.getByRole('button', { name: 'use Road' })).toBeVisible()
 })

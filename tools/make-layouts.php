@@ -1,7 +1,8 @@
 <?php
 
 // Writes boards/layouts/*.json from xkeyboard-config data as compiled by `xkbcli compile-keymap`
-// (Debian packages xkb-data, libxkbcommon-tools and libxkbcommon-dev), and from the npm package virtual-keyboard what AltGr types on Windows.
+// (Debian packages xkb-data, libxkbcommon-tools and libxkbcommon-dev), and from the npm package virtual-keyboard what AltGr types on
+// Windows.
 // Usage: php tools/make-layouts.php
 
 declare(strict_types=1);
@@ -23,9 +24,8 @@ function rows(array $keys, int $indent): string
     return implode(",\n", $rows);
 }
 
-foreach (
-    json_decode((string) file_get_contents(dirname(__DIR__).'/boards/layouts/sources.json'), true, 8, JSON_THROW_ON_ERROR)['layouts'] as $one
-) {
+$sources = (string) file_get_contents(dirname(__DIR__).'/boards/layouts/sources.json');
+foreach (json_decode($sources, true, 8, JSON_THROW_ON_ERROR)['layouts'] as $one) {
     $compiled = XkbLevels::compile($one['layout'], $one['variant'] ?? '', $one['model'] ?? 'pc105');
     $others = [];
     foreach (ThirdLevels::of($one) as $system => $third) {
@@ -40,7 +40,8 @@ foreach (
     file_put_contents(
         dirname(__DIR__)."/boards/layouts/{$one['id']}.json",
         sprintf(
-            "{\n  \"id\": %s,\n  \"name\": %s,\n  \"source\": %s,\n  \"alt_gr\": %s,\n  \"keys\": {\n%s\n  },\n  \"third_levels\": {%s}\n}\n",
+            "{\n  \"id\": %s,\n  \"name\": %s,\n  \"source\": %s,\n  \"alt_gr\": %s,\n".
+                "  \"keys\": {\n%s\n  },\n  \"third_levels\": {%s}\n}\n",
             json_encode($one['id']),
             json_encode($one['name']),
             json_encode($source),

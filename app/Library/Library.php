@@ -217,7 +217,11 @@ final class Library
 
         return new Search(
             SearchIndex::fromData(
-                $this->compiled->array('search', [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE))], $make),
+                $this->compiled->array(
+                    'search',
+                    [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE))],
+                    $make,
+                ),
             ),
         );
     }
@@ -243,7 +247,9 @@ final class Library
     /** @return list<string> */
     private function names(string $pattern): array
     {
-        return array_values(array_map(static fn (string $path): string => basename($path, '.json'), File::glob("{$this->root}/{$pattern}")));
+        return array_values(
+            array_map(static fn (string $path): string => basename($path, '.json'), File::glob("{$this->root}/{$pattern}")),
+        );
     }
 
     private function decode(string $path): mixed

@@ -112,7 +112,14 @@ test('somebody else does not see, compare, save or delete my keymaps', function 
         ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Theirs'])
         ->json();
     foreach (
-        [['post', 'save'], ['post', 'revert'], ['get', 'comparison?with=saved'], ['post', 'restore'], ['patch', ''], ['delete', '']] as [$method, $path]
+        [
+            ['post', 'save'],
+            ['post', 'revert'],
+            ['get', 'comparison?with=saved'],
+            ['post', 'restore'],
+            ['patch', ''],
+            ['delete', ''],
+        ] as [$method, $path]
     ) {
         $this->json($method, rtrim("/api/keymaps/{$mine['id']}/{$path}", '/'), [
             'version' => 2,

@@ -81,9 +81,9 @@ final class RandomKit
     /** A write on a version that is gone changes nothing. */
     private function mustBeStale(Keymap $keymap, Change $change): void
     {
-        expect(fn () => $this->editor()->change($keymap, $this->user, 'Late', $change, WriteTerms::whatever($keymap->version - 1)))->toThrow(
-            StaleKeymap::class,
-        );
+        expect(
+            fn () => $this->editor()->change($keymap, $this->user, 'Late', $change, WriteTerms::whatever($keymap->version - 1)),
+        )->toThrow(StaleKeymap::class);
     }
 
     private function undoAndBack(Keymap $keymap): void
@@ -185,7 +185,10 @@ final class RandomKit
     {
         $dialect = app(Library::class)->dialect($this->application);
         foreach (Keymap::query()->with('parent')->get() as $keymap) {
-            expect($keymap->bindings->ids())->toBe(app(Followers::class)->historyOf($keymap)->bindings()->ids(), "{$when}: base and steps");
+            expect($keymap->bindings->ids())->toBe(
+                app(Followers::class)->historyOf($keymap)->bindings()->ids(),
+                "{$when}: base and steps",
+            );
             $file = $dialect->read($keymap->source, $this->application);
             $written = $dialect->read((new KeyFileWriter($dialect))->write($file, $keymap->bindings), $this->application);
             expect($written->bindings()->ids())->toBe($keymap->bindings->ids(), "{$when}: as its file has it");

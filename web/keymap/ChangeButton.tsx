@@ -7,17 +7,14 @@ interface Props {
   /** A quiet one is a word in the text, a doubtful one leads to a fault. */
   look?: 'usual' | 'doubtful' | 'quiet'
   isDisabled?: boolean
-  /** Told with the click, before the change is made. */
-  onClick?: () => void
   children: ReactNode
 }
 
 /** Makes a change of keymaps. While one is being made no other can be begun. */
-export function ChangeButton({ wanted, look = 'usual', isDisabled = false, onClick, children }: Props) {
+export function ChangeButton({ wanted, look = 'usual', isDisabled = false, children }: Props) {
   const { make, isMaking } = use(ChangeContext)
   const isOff = isDisabled || isMaking
   const begin = () => {
-    onClick?.()
     make(wanted)
   }
   if (look === 'quiet') {

@@ -45,6 +45,7 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
       try {
         const keymap = await sendWrite(write, query)
         rest()
+        if (write.do !== 'back') write.wanted.onMade?.()
         setNotice(write.do === 'back' && write.way.do !== 'revert' ? { text: toldOf(write) } : { text: toldOf(write), undo: keymap })
       } catch (error) {
         refused(write, error as Error)

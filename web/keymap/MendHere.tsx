@@ -10,15 +10,17 @@ import { useMending } from './queries'
 interface Props {
   application: Schema['Named']
   command: Schema['Named']
+  /** Id of the one in which it is to have the chord; its home without. */
+  context?: string
   /** Id of the chord that the command is to have; without it, free ones are offered. */
   chord?: string
 }
 
 /** The ways to give a command a chord, each with what follows from it, where somebody is already looking. */
-export function MendHere({ application, command, chord = '' }: Props) {
+export function MendHere({ application, command, context = '', chord = '' }: Props) {
   const [free, setFree] = useState('')
   const wantedChord = chord === '' ? free : chord
-  const asked = useMending(application.id, command.id, wantedChord)
+  const asked = useMending(application.id, command.id, context, wantedChord)
   return (
     <div className={css.mend}>
       <Asking of={asked}>

@@ -6,6 +6,8 @@ export interface WantedChange {
   application: string
   title: string
   change: Schema['Change']
+  /** Told once it is made, whatever had to be asked before. */
+  onMade?: () => void
 }
 
 /** A step back or forth in the history of a keymap. */

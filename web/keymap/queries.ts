@@ -29,10 +29,11 @@ export function useRefusedKeymaps() {
 /**
  * What giving a command a chord would mean, or the free chords for it.
  *
+ * @param context id; empty for the command's home
  * @param chord id; empty for none yet
  */
-export function useMending(application: string, command: string, chord: string) {
-  const query = { ...useSeat(), command, ...(chord === '' ? {} : { chord }) }
+export function useMending(application: string, command: string, context: string, chord: string) {
+  const query = { ...useSeat(), command, ...(context === '' ? {} : { context }), ...(chord === '' ? {} : { chord }) }
   return useQuery({
     queryKey: [...KIT, 'remap', application, query],
     queryFn: () => answer(api.GET('/applications/{application}/remap', { params: { path: { application }, query } })),

@@ -12,7 +12,8 @@ final readonly class Stripe
 {
     /**
      * @param  non-empty-list<StripeCell>  $cells
-     * @param  float|null  $agreement  share of pairs that have a chord in common, from 0 to 1; null with fewer than two that have the command
+     * @param  float|null  $agreement  share of pairs that have a chord in common, from 0 to 1; null with fewer than two that have the
+     *     command
      * @param  float  $weight  how much it counts; see {@see \Zebrafinch\Core\Usage\Importance}
      * @param  string|null  $common  press and gesture of the chord that most of them have; null where no two share one
      * @param  list<bool>  $runsOn  by cell: whether it shows the same chord as the nearest one on its left that has the command
@@ -35,7 +36,8 @@ final readonly class Stripe
     {
         $having = array_values(array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null));
         $bound = count(array_filter($having, static fn (StripeCell $cell): bool => $cell->isBound()));
-        $isNear = array_filter($having, static fn (StripeCell $cell): bool => $cell->match?->correspondence === Correspondence::Near) !== [];
+        $isNear =
+            array_filter($having, static fn (StripeCell $cell): bool => $cell->match?->correspondence === Correspondence::Near) !== [];
         [$same, $apart] = self::pairs($having);
         $state = match (true) {
             count($having) < 2 || $bound === 0 => StripeState::Single,

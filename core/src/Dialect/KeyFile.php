@@ -37,7 +37,9 @@ final readonly class KeyFile
 
     public function order(): FileOrder
     {
-        $before = fn (int $offset): int => count(array_filter($this->entries, static fn (Entry $entry): bool => $entry->at->from < $offset));
+        $before = fn (int $offset): int => count(
+            array_filter($this->entries, static fn (Entry $entry): bool => $entry->at->from < $offset),
+        );
 
         $ends = $this->insertAt;
         asort($ends);

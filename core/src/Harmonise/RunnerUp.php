@@ -12,8 +12,8 @@ final readonly class RunnerUp
     /**
      * @param  Chord|null  $chord  null for none at all
      * @param  float  $dearer  what it costs more, in the units of {@see Weights}
-     * @param  non-empty-list<array{float, string}>  $parts  what makes it dearer, or cheaper where below nought, the largest first; they add up
-     *     to what it costs more
+     * @param  non-empty-list<array{float, string}>  $parts  what makes it dearer, or cheaper where below nought, the largest first; they
+     *     add up to what it costs more
      */
     public function __construct(public ?Chord $chord, public bool $isNow, public float $dearer, public array $parts)
     {

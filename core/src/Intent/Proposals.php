@@ -105,7 +105,10 @@ final class Proposals
             $ranked = array_values(
                 array_map(static fn (Fit $one): Fit => $one->against($best[$one->intent->id] ?? 0.0), $fits[$command->id]),
             );
-            usort($ranked, static fn (Fit $one, Fit $other): int => [$other->score, $one->intent->id] <=> [$one->score, $other->intent->id]);
+            usort(
+                $ranked,
+                static fn (Fit $one, Fit $other): int => [$other->score, $one->intent->id] <=> [$one->score, $other->intent->id],
+            );
             $shown = array_slice(array_filter($ranked, static fn (Fit $one): bool => $one->score >= self::LEAST), 0, self::MOST);
             if ($ranked !== [] && $shown !== []) {
                 $proposals[] = new Proposal($command, $shown, self::isSure($ranked, $best[$ranked[0]->intent->id] ?? 0.0));

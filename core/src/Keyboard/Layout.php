@@ -63,9 +63,8 @@ final readonly class Layout
         if ($third === null) {
             return new self($data['id'], $data['name'], false, false, $unknownOn, $symbols, $elsewhere);
         }
-        foreach (
-            self::read($data['id'], array_map(static fn (array $levels): array => [null, null, ...$levels], $third['keys'])) as $code => $levels
-        ) {
+        $upper = array_map(static fn (array $levels): array => [null, null, ...$levels], $third['keys']);
+        foreach (self::read($data['id'], $upper) as $code => $levels) {
             $symbols[$code] = ($symbols[$code] ?? []) + $levels;
         }
 

@@ -17,8 +17,8 @@ final readonly class FileOrder
 
     /**
      * @param  Bindings  $lines  those of the file
-     * @param  array<string, int>  $empty  for contexts that the file has and that bind nothing yet, in file order: the number of lines before
-     *     them
+     * @param  array<string, int>  $empty  for contexts that the file has and that bind nothing yet, in file order: the number of lines
+     *     before them
      */
     public static function of(Bindings $lines, array $empty = []): self
     {

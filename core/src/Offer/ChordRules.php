@@ -13,8 +13,8 @@ use Zebrafinch\Core\Reach\ReservedChords;
 
 /**
  * May a command have a chord in a context, and if not, why: sayable in the key file, reached as it is written at every keyboard asked for,
- * not kept by the system, not typed where text is entered. Whatever is proposed, carried over, harmonised or used as a remedy is asked here;
- * who else has the chord is for {@see Offers} and the docket to say.
+ * not kept by the system, not typed where text is entered. Whatever is proposed, carried over, harmonised or used as a remedy is asked
+ * here; who else has the chord is for {@see Offers} and the docket to say.
  */
 final class ChordRules
 {

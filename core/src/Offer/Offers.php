@@ -65,7 +65,10 @@ final class Offers
                 $ranked[] = $this->rated($keymap, $command, $chord, $written, $travel);
             }
         }
-        usort($ranked, static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()]);
+        usort(
+            $ranked,
+            static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()],
+        );
 
         return array_column(array_slice($ranked, 0, $most), 1);
     }

@@ -141,8 +141,10 @@ function FriendRow({ friend: { harm, expected, instead, wanted_here: wantedHere 
         <span className="quiet">
           {instead.context.name}, {here.name}. {instead.tooltip}.
         </span>
-        {way === 'give' && wantedHere !== null && <MendHere application={here} command={wantedHere} chord={chord.id} />}
-        {way === 'move' && <MendHere application={here} command={instead.command} />}
+        {way === 'give' && wantedHere !== null && (
+          <MendHere application={here} command={wantedHere} context={instead.context.id} chord={chord.id} />
+        )}
+        {way === 'move' && <MendHere application={here} command={instead.command} context={instead.context.id} />}
       </td>
       <td className={css.ways}>
         {wantedHere !== null && (

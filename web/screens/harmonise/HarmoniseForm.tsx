@@ -115,7 +115,7 @@ function Fields({ before, lines, said, isSearching, onSearch, all, intents }: Pr
           {WEIGHTS.map(([id, name, example]) => (
             <label key={id}>
               {name}
-              <span className="quiet">: {example}</span>{' '}
+              <span className="quiet">{example}</span>{' '}
               <select
                 className="form-select form-select-sm"
                 value={strengths[id] ?? 1}

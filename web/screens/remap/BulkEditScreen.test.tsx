@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { act, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import type { Schema } from '../../api/client'
@@ -62,7 +62,20 @@ describe('a bulk edit', () => {
     expect(previewed()).toEqual([
       { kind: 'to-layer', bindings: BINDINGS.slice(0, 2).map(({ id }) => id), layer: 'Alt', other_layer: '', context: null },
     ])
-    expect(make.mock.calls).toEqual([[{ application: 'cutloom', title: 'Move 2 chords to Alt', change: CHANGE }]])
+    expect(make.mock.calls).toMatchObject([[{ application: 'cutloom', title: 'Move 2 chords to Alt', change: CHANGE }]])
+  })
+
+  it('stays chosen until the change is made, whatever has to be asked before', async () => {
+    const make = show()
+    const lift = await screen.findByLabelText<HTMLInputElement>(/lift/)
+    await userEvent.click(lift)
+    await userEvent.selectOptions(screen.getByLabelText('Layer'), 'Alt')
+    await userEvent.click(await screen.findByRole('button', { name: /^Move 1 chord/ }))
+    expect(lift.checked).toBe(true)
+    act(() => {
+      make.mock.calls[0]?.[0].onMade?.()
+    })
+    expect(lift.checked).toBe(false)
   })
 
   it('copies chords to a context', async () => {

@@ -167,9 +167,8 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
               ) : (
                 <>
                   <ChangeButton
-                    wanted={{ application, title, change }}
+                    wanted={{ application, title, change, onMade: () => setChosen(new Set()) }}
                     look={consequences.raises_fault ? 'doubtful' : 'usual'}
-                    onClick={() => setChosen(new Set())}
                   >
                     {title}
                   </ChangeButton>

@@ -135,7 +135,10 @@ final class AnswersResource extends JsonAnswer
             'context' => $shapes->contextName($application->contexts->get($command->home)),
             'is_menu_only' => $command->is(CommandTrait::MenuOnly),
             'is_changed' => in_array($id, $keymap->changedCommands($this->library), true),
-            'chords' => array_map(static fn (Binding $binding): array => $shapes->chord($binding->chord), $keymap->bindings->ofCommand($id)),
+            'chords' => array_map(
+                static fn (Binding $binding): array => $shapes->chord($binding->chord),
+                $keymap->bindings->ofCommand($id),
+            ),
         ];
     }
 

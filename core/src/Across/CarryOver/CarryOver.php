@@ -41,7 +41,9 @@ final class CarryOver
         array $said = [],
     ): Report {
         return (new self($target, $said))->account(
-            array_values(array_filter($sources, static fn (LoadedKeymap $one): bool => $one->application->id !== $target->application->id)),
+            array_values(
+                array_filter($sources, static fn (LoadedKeymap $one): bool => $one->application->id !== $target->application->id),
+            ),
             new Landings($target, $vocabulary, $reserved),
             $importance,
         );
@@ -125,7 +127,10 @@ final class CarryOver
             array_filter(array_map(static fn (Landing $one): ?string => $one->binding?->command, $landings)),
             array_keys($stayingCommands),
         );
-        $left = array_filter($this->target->bindings()->all(), static fn (Binding $one): bool => ! in_array($one->command, $replaced, true));
+        $left = array_filter(
+            $this->target->bindings()->all(),
+            static fn (Binding $one): bool => ! in_array($one->command, $replaced, true),
+        );
 
         return new LoadedKeymap(
             $this->target->application,

@@ -72,8 +72,8 @@ final class Repairs
 
     /**
      * @param  list<Binding>  $bindings
-     * @return list<non-empty-list<Alternative|AlternativeKind|bool>> for each binding: true to leave it, false to drop it, that it moves, or
-     *     what it becomes
+     * @return list<non-empty-list<Alternative|AlternativeKind|bool>> for each binding: true to leave it, false to drop it, that it moves,
+     *     or what it becomes
      */
     private function fates(array $bindings): array
     {
