@@ -60,7 +60,7 @@ await page.getByText('Ways out').waitFor()
 await shoot('clashes')
 await go('/across?applications=cutloom,faderloft,easeframe,gradewell')
 await shoot('across')
-await go('/across/false-friends')
+await go('/across/false-friends?knows=cutloom&at=faderloft')
 await shoot('false-friends')
 await go('/across/carry-over?to=faderloft&from=cutloom')
 await page.getByText('come to Faderloft').waitFor()
@@ -119,6 +119,7 @@ await page.request.post(`${base}/api/applications/faderloft/keymaps`, {
   data: {
     name: 'Night mix',
     title: 'A few keys of my own',
+    despite_clashes: true,
     change: {
       removed: [],
       added: [
