@@ -101,28 +101,26 @@ final readonly class Followers
         }
     }
 
-    /** @return Notice|null null where all went together */
-    private static function notice(Merge $merge): ?array
+    /** @return Notice */
+    private static function notice(Merge $merge): array
     {
         $data = static fn (array $bindings): array => Bindings::of(...$bindings)->toData();
 
-        return $merge->conflicts === [] && $merge->doubles === []
-            ? null
-            : [
-                'conflicts' => array_map(
-                    static fn (MergeConflict $one): array => [
-                        'command' => $one->command,
-                        'context' => $one->context,
-                        'ours' => $data($one->ours),
-                        'theirs' => $data($one->theirs),
-                    ],
-                    $merge->conflicts,
-                ),
-                'doubles' => array_map(
-                    /** @param  array{Binding, Binding}  $pair */
-                    static fn (array $pair): array => ['ours' => $pair[0]->toData(), 'theirs' => $pair[1]->toData()],
-                    $merge->doubles,
-                ),
-            ];
+        return [
+            'conflicts' => array_map(
+                static fn (MergeConflict $one): array => [
+                    'command' => $one->command,
+                    'context' => $one->context,
+                    'ours' => $data($one->ours),
+                    'theirs' => $data($one->theirs),
+                ],
+                $merge->conflicts,
+            ),
+            'doubles' => array_map(
+                /** @param  array{Binding, Binding}  $pair */
+                static fn (array $pair): array => ['ours' => $pair[0]->toData(), 'theirs' => $pair[1]->toData()],
+                $merge->doubles,
+            ),
+        ];
     }
 }

@@ -27,7 +27,7 @@ use Zebrafinch\Core\Keymap\Change;
  * @property int $version
  * @property bool $undone
  * @property EditKind $kind
- * @property Notice|null $notice of a followed one: what came of it
+ * @property Notice|null $notice of a followed one, until the next save: what came of it
  * @property Carbon $created_at
  */
 final class Edit extends Model

@@ -49,8 +49,10 @@ start_services() {
         -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 \
         -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d expose_php=0 \
         -S "127.0.0.1:$WEB_PORT" -t "$ROOT/public" "$ROOT/deploy/web/router.php"
-    run_service queue php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-        "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --quiet
+    # A worker ends by itself when a large search has left it with much memory; then the next one is begun.
+    run_service queue bash -c 'while :; do "$@"; sleep 0.2; done' queue \
+        php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d memory_limit=1G \
+        "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --memory=384 --quiet
     for suite in $SUITES; do
         run_service "workstation-$suite" php "$ROOT/standins/workstation/run.php" --suite="$suite" --token="demo-token-of-$suite" \
             --server="http://127.0.0.1:$WEB_PORT" --folder="$WORKSTATIONS/$suite"

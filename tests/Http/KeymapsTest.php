@@ -365,3 +365,80 @@ test('a key file of another application is told so', function () {
         ->assertJsonPath('detail', 'This looks like a key file of Easeframe, not of Rotomere.')
         ->assertJsonPath('remedy', 'Bring it in for Easeframe, or choose the key file of Rotomere.');
 });
+
+test('a keymap that follows tells what it took in, and what did not go together with its own, until it is saved', function () {
+    $desk = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Desk'])
+        ->json('id');
+    $road = $this->postJson('/api/applications/cutloom/variants', [
+        'name' => 'Road',
+        'title' => 'For the road',
+        'change' => adding('F6', 'lift', 'timeline'),
+    ])
+        ->assertCreated()
+        ->json('id');
+    $change = fn (int $version, string $key, string $command) => $this->postJson("/api/keymaps/{$desk}/changes", [
+        'version' => $version,
+        'title' => "{$command} on {$key}",
+        'change' => adding($key, $command, 'timeline'),
+    ])->assertOk();
+    $change(1, 'F7', 'stop');
+    $change(2, 'F6', 'stop');
+    $this->postJson("/api/keymaps/{$road}/use")
+        ->assertOk()
+        ->assertJsonPath('notices.0.title', 'Desk: stop on F6')
+        ->assertJsonPath('notices.0.sentences.0', 'F6 came with Stop, and you have it for Lift.')
+        ->assertJsonPath('notices.1', ['title' => 'Desk: stop on F7', 'sentences' => []])
+        ->assertJsonPath('undo', 'For the road')
+        ->assertJsonPath('refused', 'Cutloom refuses the whole key file while Timeline has F6 twice.')
+        ->assertJsonPath('unsaved', 0);
+    $version = $this->getJson('/api/applications/cutloom/keymap')->json('version');
+    // Its own step is undone: what is followed stays.
+    $undone = $this->postJson("/api/keymaps/{$road}/undo", ['version' => $version])
+        ->assertOk()
+        ->json('bindings');
+    expect(array_column($undone, 'id'))
+        ->toContain('timeline F6 tap stop')
+        ->toContain('timeline F7 tap stop')
+        ->not->toContain('timeline F6 tap lift');
+    $this->postJson("/api/keymaps/{$road}/save", ['version' => $version + 1])
+        ->assertOk()
+        ->assertJsonPath('notices', []);
+});
+
+test('a variant that was deleted while its parent changed takes that in when it is restored', function () {
+    $desk = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Desk'])
+        ->json('id');
+    $road = $this->postJson('/api/applications/cutloom/variants', [
+        'name' => 'Road',
+        'title' => 'For the road',
+        'change' => adding('F6', 'lift', 'timeline'),
+    ])->json('id');
+    $this->deleteJson("/api/keymaps/{$road}")->assertOk();
+    $this->postJson("/api/keymaps/{$desk}/changes", [
+        'version' => 1,
+        'title' => 'Stop',
+        'change' => adding('F7', 'stop', 'timeline'),
+    ])->assertOk();
+    $this->postJson("/api/keymaps/{$road}/restore")->assertOk();
+    $ids = array_column($this->postJson("/api/keymaps/{$road}/use")->json('bindings'), 'id');
+    expect($ids)->toContain('timeline F6 tap lift')->toContain('timeline F7 tap stop');
+});
+
+test('an undo tells what came of it, as a change does before it is made', function () {
+    $id = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
+        ->assertJsonPath('came_of_it', null)
+        ->json('id');
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Lift', 'change' => adding('F6', 'lift', 'timeline')])
+        ->assertOk()
+        ->assertJsonPath('came_of_it.relearning.0.command.id', 'lift');
+    $told = $this->postJson("/api/keymaps/{$id}/undo", ['version' => 2])
+        ->assertOk()
+        ->json('came_of_it');
+    expect(array_column($told['relearning'][0]['before'], 'id'))
+        ->toContain('F6')
+        ->and(array_column($told['relearning'][0]['after'], 'id'))
+        ->not->toContain('F6');
+});

@@ -1866,6 +1866,8 @@ export interface components {
             in_use: boolean;
             /** @description Why the application refuses the whole key file, if it does. */
             refused: string | null;
+            /** @description What came of the write that this answers; null where nothing was written. */
+            came_of_it: components["schemas"]["Consequences"] | null;
             /** @description What came of following another keymap since the last save. */
             notices: components["schemas"]["FollowedNotice"][];
             is_protected: boolean;

@@ -9,7 +9,7 @@ import { ChangeProvider } from './ChangeProvider'
 
 const CHANGE = { removed: [], added: [{ chord: 'F6', command: 'lift', context: 'timeline', gesture: 'tap' as const }] }
 const WANTED = { application: 'cutloom', title: 'Lift: Add F6', change: CHANGE }
-const MINE = { id: 7, version: 3, name: 'Mine', undo: null, application: { id: 'cutloom', name: 'Cutloom' } }
+const MINE = { id: 7, version: 3, name: 'Mine', undo: null, came_of_it: null, application: { id: 'cutloom', name: 'Cutloom' } }
 const CURRENT = 'GET /applications/cutloom/keymap'
 const CHANGES = 'POST /keymaps/7/changes'
 

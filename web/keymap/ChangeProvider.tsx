@@ -46,7 +46,8 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
         const keymap = await sendWrite(write, query)
         rest()
         if (write.do !== 'back') write.wanted.onMade?.()
-        setNotice(write.do === 'back' && write.way.do !== 'revert' ? { text: toldOf(write) } : { text: toldOf(write), undo: keymap })
+        const told = { text: toldOf(write), cameOfIt: keymap.came_of_it }
+        setNotice(write.do === 'back' && write.way.do !== 'revert' ? told : { ...told, undo: keymap })
       } catch (error) {
         refused(write, error as Error)
       }

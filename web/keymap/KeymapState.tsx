@@ -15,13 +15,19 @@ export function KeymapState({ keymap }: { keymap: Pick<Schema['Keymap'], 'applic
           </p>
         </Warning>
       )}
-      {notices.map(({ title, sentences }, index) => (
-        <Warning key={index}>
-          <p>
-            <strong>{title}.</strong> {sentences.join(' ')} <span className="quiet">Shown until you save.</span>
+      {notices.map(({ title, sentences }, index) =>
+        sentences.length === 0 ? (
+          <p key={index} className="quiet">
+            Taken in since the last save: {title}.
           </p>
-        </Warning>
-      ))}
+        ) : (
+          <Warning key={index}>
+            <p>
+              <strong>{title}.</strong> {sentences.join(' ')} <span className="quiet">Shown until you save.</span>
+            </p>
+          </Warning>
+        ),
+      )}
     </>
   )
 }

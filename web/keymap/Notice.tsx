@@ -1,11 +1,13 @@
 import { useEffect, useState } from 'react'
 import { useLocation } from 'react-router'
 import type { Schema } from '../api/client'
+import { ConsequenceList } from '../parts/ConsequenceList'
+import { Disclosure } from '../parts/Disclosure'
 import { ProblemNote } from '../parts/ProblemNote'
 import css from './keymap.module.css'
 import { useKeymap } from './queries'
 
-export type NoticeText = { text: string; undo?: Schema['Keymap'] } | { error: Error }
+export type NoticeText = { text: string; cameOfIt: Schema['Consequences'] | null; undo?: Schema['Keymap'] } | { error: Error }
 
 const MILLISECONDS = 20_000
 
@@ -39,7 +41,14 @@ export function Notice({ notice, onUndo, onClose }: Props) {
     >
       {notice !== null && (
         <div className={css.noticeBody}>
-          {'error' in notice ? <ProblemNote error={notice.error} /> : <p>{notice.text}</p>}
+          {'error' in notice ? (
+            <ProblemNote error={notice.error} />
+          ) : (
+            <div>
+              <p>{notice.text}</p>
+              {notice.cameOfIt !== null && <CameOfIt consequences={notice.cameOfIt} />}
+            </div>
+          )}
           {undo !== undefined && <UndoButton of={undo} onUndo={onUndo} />}
           <button type="button" className="plain" onClick={onClose}>
             Close<span className="visually-hidden"> this message</span>
@@ -48,6 +57,11 @@ export function Notice({ notice, onUndo, onClose }: Props) {
       )}
     </div>
   )
+}
+
+/** What a step has settled, raised and made the hands relearn; opened where somebody wants to know. */
+function CameOfIt({ consequences }: { consequences: Schema['Consequences'] }) {
+  return <Disclosure summary="What came of it">{() => <ConsequenceList of={consequences} />}</Disclosure>
 }
 
 /** Gone as soon as the keymap is in another state than the message tells of. */

@@ -43,7 +43,10 @@ function carriedInWorkshops(
             $one->tooltip,
             $one->home,
             array_values(
-                array_filter([$one->id === 'plane' ? CommandTrait::CanBeHeld : null, $one->id === 'sand' ? CommandTrait::MenuOnly : null]),
+                array_filter([
+                    $one->id === 'plane' ? CommandTrait::CanBeHeld : null,
+                    $one->id === 'sand' ? CommandTrait::MenuOnly : null,
+                ]),
             ),
         ),
         $workshop->commands(),
@@ -118,7 +121,13 @@ test('a key that the other board lacks is out of reach', function () {
 });
 
 test('Primary follows to the other system, and a character is looked for on the other layout', function () {
-    $windows = carriedInWorkshops("desk Primary+KeyS saw\ndesk 'z' plane", '', there: System::Windows, board: 'full-iso', layout: 'german');
+    $windows = carriedInWorkshops(
+        "desk Primary+KeyS saw\ndesk 'z' plane",
+        '',
+        there: System::Windows,
+        board: 'full-iso',
+        layout: 'german',
+    );
     expect($windows->result->ids())->toBe(['everywhere Primary+KeyS tap saw', 'everywhere KeyY tap plane']);
 });
 
@@ -138,7 +147,7 @@ test('two lines that want one chord: the more used has it, the other says so and
 });
 
 test('a refused line leaves the command with its chords, and these are not taken unseen', function () {
-    $account = carriedInWorkshops("desk KeyS saw\ndesk KeyX plane", 'desk KeyX saw', ['workshop:0' => false]);
+    $account = carriedInWorkshops("desk KeyS saw\ndesk KeyX plane", 'desk KeyX saw', ['workshop desk KeyS tap saw' => false]);
     expect($account->lines[0]->isAccepted)
         ->toBeFalse()
         ->and($account->lines[1]->ending)

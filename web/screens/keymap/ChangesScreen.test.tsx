@@ -14,7 +14,7 @@ const Page = () => (
   </ChangeProvider>
 )
 
-const MINE = { id: 7, version: 3, name: 'Mine', application: CUTLOOM }
+const MINE = { id: 7, version: 3, name: 'Mine', application: CUTLOOM, came_of_it: null }
 const REVERT = 'POST /keymaps/7/revert'
 
 const difference = (command: string, context: string): Schema['CommandDifference'] => ({

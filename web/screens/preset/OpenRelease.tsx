@@ -1,6 +1,8 @@
 import { useState } from 'react'
 import type { Schema } from '../../api/client'
 import { CopyForm } from '../../keymap/CopyForm'
+import { cx } from '../../parts/cx'
+import css from './preset.module.css'
 
 /** Opens one key file of a release as a new keymap. */
 export function OpenRelease({ release }: { release: Schema['Release'] }) {
@@ -11,7 +13,11 @@ export function OpenRelease({ release }: { release: Schema['Release'] }) {
         <span className="visually-hidden">
           Of release {release.number} of {release.preset}:{' '}
         </span>
-        <select value={application ?? ''} onChange={(event) => setApplication(event.target.value === '' ? null : event.target.value)}>
+        <select
+          className={cx('form-select form-select-sm', css.open)}
+          value={application ?? ''}
+          onChange={(event) => setApplication(event.target.value === '' ? null : event.target.value)}
+        >
           <option value="">open as a keymap …</option>
           {release.applications.map((one) => (
             <option key={one.id} value={one.id}>

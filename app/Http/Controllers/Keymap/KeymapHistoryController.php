@@ -19,14 +19,17 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
+use Zebrafinch\Core\Clash\Consequences;
+use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Keymap\Comparison;
 
 /** A keymap through time: changes, undo and redo, saving, comparing, and going back. */
 final readonly class KeymapHistoryController
 {
-    public function __construct(private Library $library, private KeymapEditor $editor, private KitReader $kit)
+    public function __construct(private Library $library, private KeymapEditor $editor, private KitReader $kit, private Docket $docket)
     {
     }
 
@@ -121,8 +124,13 @@ final readonly class KeymapHistoryController
         };
     }
 
+    /** The keymap that was written, and what came of it: the same that is shown before a change is made. */
     private function answer(Keymap $keymap, Seat $seat): KeymapResource
     {
-        return new KeymapResource($this->kit->with($keymap->refresh()), $seat);
+        $before = $this->kit->with($keymap)->at($seat);
+        $written = Keymap::query()->findOrFail($keymap->id);
+        $change = Change::between($keymap->bindings, $written->bindings);
+
+        return new KeymapResource($this->kit->with($written), $seat, Consequences::of($before, $change, $this->docket));
     }
 }

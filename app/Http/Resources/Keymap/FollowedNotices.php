@@ -15,7 +15,7 @@ use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Text\Listing;
 
 /**
- * What came of following another keymap and did not go together with the own one, in words.
+ * What was taken in from the keymap that is followed since the last save, and in words what of it did not go together with the own one.
  *
  * @phpstan-import-type Notice from Edit
  * @phpstan-import-type BindingData from Change

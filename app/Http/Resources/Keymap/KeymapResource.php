@@ -8,6 +8,7 @@ use App\Keymap\CurrentKeymap;
 use App\Resources\JsonAnswer;
 use App\Resources\Shapes;
 use Illuminate\Http\Request;
+use Zebrafinch\Core\Clash\Consequences;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Comparison;
@@ -15,8 +16,12 @@ use Zebrafinch\Core\Keymap\Comparison;
 /** What somebody works with in one application. */
 final class KeymapResource extends JsonAnswer
 {
-    public function __construct(private readonly CurrentKeymap $current, private readonly Seat $seat)
-    {
+    /** @param  Consequences|null  $cameOfIt  of the write that this answers; null where nothing was written */
+    public function __construct(
+        private readonly CurrentKeymap $current,
+        private readonly Seat $seat,
+        private readonly ?Consequences $cameOfIt = null,
+    ) {
         parent::__construct($current);
     }
 
@@ -41,6 +46,7 @@ final class KeymapResource extends JsonAnswer
             'unsaved' => $own === null ? 0 : count(Comparison::between($own->saved_bindings, $this->current->bindings)->differences),
             'refused' => (new Who($this->current->at($this->seat)))->refusal(),
             'notices' => $own === null ? [] : (new FollowedNotices($this->current->application, $this->seat))->of($own),
+            'came_of_it' => $this->cameOfIt === null ? null : $shapes->consequences($this->cameOfIt),
             'bindings' => array_map($shapes->binding(...), $this->current->bindings->all()),
         ];
     }
