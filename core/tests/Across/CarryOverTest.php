@@ -154,7 +154,10 @@ test('a refused line leaves the command with its chords, and these are not taken
         ->toBe(Ending::Displaces)
         ->and($account->lines[1]->sentence)
         ->toContain('from Saw');
-    $both = carriedInWorkshops("desk KeyS saw\ndesk KeyX plane", 'desk KeyX saw', ['workshop:0' => false, 'workshop:1' => false]);
+    $both = carriedInWorkshops("desk KeyS saw\ndesk KeyX plane", 'desk KeyX saw', [
+        'workshop desk KeyS tap saw' => false,
+        'workshop desk KeyX tap plane' => false,
+    ]);
     expect($both->result->ids())
         ->toBe(['desk KeyX tap saw'])
         ->and($both->change()->isEmpty())
