@@ -40,7 +40,8 @@ final readonly class KeymapShelf
     public function delete(Keymap $keymap): void
     {
         DB::transaction(function () use ($keymap): void {
-            $keymap->followers()->update(['parent_id' => null]);
+            // Deleted ones too: they could not be led to what it becomes in the meantime.
+            Keymap::withTrashed()->where('parent_id', $keymap->id)->update(['parent_id' => null]);
             $keymap->update(['in_use' => false]);
             $keymap->delete();
         });

@@ -442,3 +442,21 @@ test('an undo tells what came of it, as a change does before it is made', functi
         ->and(array_column($told['relearning'][0]['after'], 'id'))
         ->not->toContain('F6');
 });
+
+test('a variant that was deleted before its parent was follows nothing, and is as it was when it is restored', function () {
+    $desk = $this->as('picture')
+        ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Desk'])
+        ->json('id');
+    $wanted = ['name' => 'Road', 'title' => 'For the road', 'change' => adding('F6', 'lift', 'timeline')];
+    $made = $this->postJson('/api/applications/cutloom/variants', $wanted)->json();
+    $this->deleteJson("/api/keymaps/{$made['id']}")->assertOk();
+    $this->postJson("/api/keymaps/{$desk}/changes", ['version' => 1, 'title' => 'Stop', 'change' => adding('F7', 'stop', 'timeline')])
+        ->assertOk();
+    $this->deleteJson("/api/keymaps/{$desk}")->assertOk();
+    $this->postJson("/api/keymaps/{$made['id']}/restore")->assertOk();
+    $this->postJson("/api/keymaps/{$desk}/restore")->assertOk();
+    $this->postJson("/api/keymaps/{$made['id']}/use")
+        ->assertOk()
+        ->assertJsonPath('follows', null)
+        ->assertJsonPath('bindings', $made['bindings']);
+});

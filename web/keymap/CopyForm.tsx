@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { ProblemNote } from '../parts/ProblemNote'
 import css from './keymap.module.css'
 import { useCopyKeymap } from './mutations'
+import { NameField } from './NameField'
 
 interface Props {
   application: string
@@ -23,16 +24,7 @@ export function CopyForm({ application, from, called, onDone }: Props) {
         send({ name: name.trim(), ...from })
       }}
     >
-      <label>
-        Name of the new keymap{' '}
-        <input
-          className="form-control form-control-sm"
-          required
-          maxLength={60}
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-      </label>
+      <NameField label="Name of the new keymap" value={name} onChange={setName} />
       <button type="submit" className="btn btn-sm btn-outline-secondary" disabled={isSending}>
         Make it
       </button>

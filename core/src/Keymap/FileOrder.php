@@ -30,11 +30,6 @@ final readonly class FileOrder
         return new self($lines, $ends + $empty);
     }
 
-    public function lines(): Bindings
-    {
-        return $this->lines;
-    }
-
     /**
      * What becomes of each line so that the file says the wanted bindings: it stays, goes, or has another chord written over its own, which
      * the first line of the same command, context and gesture does that would go otherwise. Of equal lines the last goes first.

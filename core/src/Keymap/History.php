@@ -39,16 +39,6 @@ final readonly class History
         return $this->steps;
     }
 
-    public function canUndo(): bool
-    {
-        return $this->done > 0;
-    }
-
-    public function canRedo(): bool
-    {
-        return $this->done < count($this->steps);
-    }
-
     /** Steps that were undone are forgotten. */
     public function with(Change $step): self
     {

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
 import { CopyForm } from '../../keymap/CopyForm'
 import { useShelving, type Shelving } from '../../keymap/mutations'
+import { NameField } from '../../keymap/NameField'
 import { useKeymaps } from '../../keymap/queries'
 import { Asking } from '../../parts/Asking'
 import { ProblemNote } from '../../parts/ProblemNote'
@@ -161,16 +162,7 @@ function LabelForm({ keymap, isSending, onSave }: LabelProps) {
         save()
       }}
     >
-      <label>
-        Name{' '}
-        <input
-          className="form-control form-control-sm"
-          required
-          maxLength={60}
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-      </label>
+      <NameField label="Name" value={name} onChange={setName} />
       <label>
         Tags, with commas between{' '}
         <input
