@@ -369,6 +369,11 @@ test('familiarity is all of it where the same is installed on the same keyboard,
         ->assertOk()
         ->assertJsonPath('share', 1)
         ->assertJsonPath('surprises', []);
+    $moved = [
+        'removed' => [],
+        'added' => [['chord' => 'KeyY', 'command' => 'split-at-playhead', 'context' => 'timeline', 'gesture' => 'tap']],
+    ];
+    $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine', 'title' => 'Split on Y', 'change' => $moved])->assertCreated();
     $other = $this->getJson("/api/suites/bittern/familiarity?{$seat}")
         ->assertOk()
         ->json();

@@ -177,15 +177,16 @@ test('several bindings change at once, with one preview', function () {
         ->assertOk()
         ->json();
     expect($cleared['change']['removed'])->toHaveCount(count($clip))->and($cleared['change']['added'])->toBe([]);
+    $mixer = array_column(array_filter($bindings, static fn (array $one): bool => $one['context']['id'] === 'mixer'), 'id');
     $copied = $this->postJson('/api/applications/faderloft/bulk-edit', [
         'kind' => 'copy-to-context',
-        'bindings' => $clip,
-        'context' => 'mixer',
+        'bindings' => $mixer,
+        'context' => 'tracks',
     ])
         ->assertOk()
         ->json();
     expect($copied['change']['added'])
-        ->toHaveCount(count($clip))
+        ->toHaveCount(count($mixer))
         ->and(array_column($copied['consequences']['raised'], 'kind'))
         ->toContain('double');
     $this->postJson('/api/applications/faderloft/bulk-edit', ['kind' => 'to-context', 'bindings' => $clip, 'context' => 'kitchen'])

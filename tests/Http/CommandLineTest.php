@@ -114,7 +114,7 @@ test('who gets a chord is told for the factory keymaps and for files', function 
         ->and($answer['applications'][0]['ladders'][0]['rungs'][0]['verdict'])
         ->toBe('dead');
     [$ended, $answer] = ranWithJson('who', [
-        'chord' => 'KeyB',
+        'chord' => 'KeyW',
         'files' => [base_path('catalogues/boardwick/factory.csv')],
         '--focus' => 'easel',
         '--gesture' => 'hold',

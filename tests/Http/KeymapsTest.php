@@ -96,7 +96,7 @@ test('a change whose bindings are gone is never made on top', function () {
     $id = $this->as('picture')
         ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
         ->json('id');
-    $change = ['removed' => [['chord' => 'KeyX', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap']], 'added' => []];
+    $change = ['removed' => [['chord' => 'KeyD', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap']], 'added' => []];
     $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Off', 'change' => $change])->assertOk();
     $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Off', 'change' => $change])
         ->assertStatus(409)
@@ -134,7 +134,7 @@ test('a way back that would put a chord twice in a context asks first', function
     $id = $this->as('picture')
         ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
         ->json('id');
-    $lift = ['chord' => 'KeyX', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap'];
+    $lift = ['chord' => 'KeyD', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap'];
     $this->postJson("/api/keymaps/{$id}/changes", [
         'version' => 1,
         'title' => 'Lift off',
@@ -142,8 +142,8 @@ test('a way back that would put a chord twice in a context asks first', function
     ])->assertOk();
     $this->postJson("/api/keymaps/{$id}/changes", [
         'version' => 2,
-        'title' => 'Stop on X',
-        'change' => adding('KeyX', 'stop', 'timeline'),
+        'title' => 'Stop on D',
+        'change' => adding('KeyD', 'stop', 'timeline'),
     ])->assertOk();
     $this->postJson("/api/keymaps/{$id}/revert", ['version' => 3, 'to' => 'factory', 'context' => 'timeline', 'command' => 'lift'])
         ->assertStatus(409)
@@ -167,10 +167,10 @@ test('what is there already is told as that, and not as a keymap that has change
     $id = $this->as('picture')
         ->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])
         ->json('id');
-    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Lift', 'change' => adding('KeyX', 'lift', 'timeline')])
+    $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Lift', 'change' => adding('KeyD', 'lift', 'timeline')])
         ->assertStatus(422)
         ->assertJsonPath('kind', 'does-not-fit')
-        ->assertJsonPath('detail', 'Lift has KeyX in Timeline already.');
+        ->assertJsonPath('detail', 'Lift has KeyD in Timeline already.');
 });
 
 test('a change answers with the keymap that was changed, also where another is in use', function () {
@@ -279,7 +279,7 @@ test('finding, remapping, free chords and stripes answer in the shapes they prom
         ->assertOk()
         ->assertJsonFragment(['id' => 'split-at-playhead']);
     $this->getJson('/api/find?words=')->assertOk()->assertJsonPath('answers', []);
-    $remap = $this->getJson('/api/applications/cutloom/remap?command=split-at-playhead&chord=KeyD')->assertOk();
+    $remap = $this->getJson('/api/applications/cutloom/remap?command=split-at-playhead&chord=KeyX')->assertOk();
     expect(array_column($remap->json('wanted.choices'), 'kind'))
         ->toBe(['take-over', 'swap', 'add-beside'])
         ->and($remap->json('wanted.holders.0.command.id'))

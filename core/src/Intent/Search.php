@@ -7,6 +7,7 @@ namespace Zebrafinch\Core\Intent;
 /**
  * Finds commands by the words people know: of the name, the menu path, the tooltip, the context, or of the intent and its
  * synonyms. Word order does not matter, a slip of the finger is forgiven, and a word that leads nowhere only weighs against.
+ * What all words lead to comes before what some do; words that only join others tell apart what the saying ones lead to alike.
  *
  * @phpstan-import-type EntryData from SearchIndex
  */
@@ -17,6 +18,15 @@ final readonly class Search
 
     /** Added when the command fulfils an intent: what every trade wants is asked for more often than what one application has. */
     private const COMMON_INTENT = 0.05;
+
+    /** Added when all words that say something lead there: more than any other sum of reasons. */
+    private const ALL_WORDS = 3.0;
+
+    /** The fit from which a word is taken to lead somewhere. */
+    private const LEADS = 0.3;
+
+    /** What a word that only joins others weighs, beside those that say something. */
+    private const JOINING = 0.02;
 
     /** What is not reached by this share of the typed words' weight is not shown. */
     private const LEAST_SHARE = 0.3;
@@ -34,7 +44,7 @@ final readonly class Search
     public function find(string $typed, int $most, ?callable $isWanted = null): array
     {
         $words = WordMatcher::sayingWords($typed);
-        $scores = $this->scores($words);
+        $scores = $this->scores($words, array_diff(WordMatcher::words($typed), $words));
         foreach ($this->index->called($words) as $entry) {
             $scores[$entry] = ($scores[$entry] ?? 0.0) + self::WHOLE_PHRASE;
         }
@@ -56,12 +66,14 @@ final readonly class Search
     }
 
     /**
-     * @param  list<string>  $words
+     * @param  list<string>  $words  that say something
+     * @param  array<string>  $joining  the others
      * @return array<int, float> by entry
      */
-    private function scores(array $words): array
+    private function scores(array $words, array $joining): array
     {
         $sums = [];
+        $leading = [];
         $whole = 0.0;
         foreach ($words as $word) {
             $reached = $this->index->reached($word);
@@ -70,6 +82,7 @@ final readonly class Search
             $whole += $weight;
             foreach ($reached as $entry => $fit) {
                 $sums[$entry] = ($sums[$entry] ?? 0.0) + $weight * $fit;
+                $leading[$entry] = ($leading[$entry] ?? 0) + ($fit >= self::LEADS ? 1 : 0);
             }
         }
         $shares = $whole > 0 ? array_map(static fn (float $sum): float => $sum / $whole, $sums) : [];
@@ -79,6 +92,16 @@ final readonly class Search
                 unset($shares[$entry]);
             } elseif ($this->index->entry($entry)['intent'] !== null) {
                 $shares[$entry] += self::COMMON_INTENT;
+            }
+        }
+        foreach ($joining as $word) {
+            foreach (array_intersect_key($this->index->reached($word), $shares) as $entry => $fit) {
+                $shares[$entry] += self::JOINING * $fit;
+            }
+        }
+        foreach (array_keys($shares) as $entry) {
+            if (count($words) > 1 && $leading[$entry] === count($words)) {
+                $shares[$entry] += self::ALL_WORDS;
             }
         }
 

@@ -36,6 +36,7 @@ final readonly class WordMatcher
         'my',
         'of',
         'on',
+        'one',
         'or',
         'so',
         'that',

@@ -167,9 +167,9 @@ test('a menu title that no menu has to the letter is a fault, and the nearest ti
             ->toContain("Change {$keymap->bindings()->all()[0]->command} (Easeframe) to the title \"{$nearest}\"");
     }
 })->with([
-    'another case' => ['Collect Files…', 'Collect files…'],
-    'three full stops' => ['Collect files...', 'Collect files…'],
-    'a blank more' => ['Collect  files…', 'Collect files…'],
+    'another case' => ['Gather Files…', 'Gather files…'],
+    'three full stops' => ['Gather files...', 'Gather files…'],
+    'a blank more' => ['Gather  files…', 'Gather files…'],
     'no ellipsis' => ['Render still', 'Render still…'],
     'a slip of the finger' => ['Duplcate', 'Duplicate'],
     'nothing like it' => ['Bake a cake for the whole crew', null],

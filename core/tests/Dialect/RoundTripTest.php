@@ -239,20 +239,20 @@ test('a changed binding changes its own line, and a new one takes a line of its 
         ->and(changedLines($bytes, written($application, $bytes, $all->plus(new Binding(Chord::parse('F9'), $command, $context)))))
         ->toBe($added);
 })->with([
-    'sections' => ['easeframe', 'canvas', 'pen', ['- pen = g', '+ pen = primary+f9'], ['+ pen = f9']],
+    'sections' => ['easeframe', 'canvas', 'pen', ['- pen = alt+shift+p', '+ pen = primary+f9'], ['+ pen = f9']],
     'JSON' => [
         'gradewell',
         'nodes',
         'node-before',
         ['- "shift/tab": "node-before",', '+ "primary/f9": "node-before",'],
-        ['- "primary/alt/t": "tidy-up-nodes"', '+ "primary/alt/t": "tidy-up-nodes",', '+ "f9": "node-before"'],
+        ['- "shift/z": "tidy-up-nodes"', '+ "shift/z": "tidy-up-nodes",', '+ "f9": "node-before"'],
     ],
-    'YAML' => ['rotomere', 'draw', 'new-box', ['- - "b": new-box', '+ - "primary f9": new-box'], ['+ - "f9": new-box']],
+    'YAML' => ['rotomere', 'draw', 'new-box', ['- - "alt #": new-box', '+ - "primary f9": new-box'], ['+ - "f9": new-box']],
     'CSV' => [
         'boardwick',
         'sheet',
         'new-panel',
-        ['- sheet,N,tap,new-panel', '+ sheet,Primary-F9,tap,new-panel'],
+        ['- sheet,Q,tap,new-panel', '+ sheet,Primary-F9,tap,new-panel'],
         ['+ sheet,F9,tap,new-panel'],
     ],
 ]);

@@ -15,23 +15,32 @@ function searchOfTheWorld(): Search
     return $search ??= new Search(SearchIndex::of([World::cutloom(), World::faderloft()], World::vocabulary()));
 }
 
+function searchOfTheHouse(): Search
+{
+    static $search = null;
+
+    return $search ??= new Search(
+        SearchIndex::of(array_values(array_diff_key(World::applicationsAndDesktop(), ['desktop' => 0])), World::vocabulary()),
+    );
+}
+
 /** @return list<list<string>> answers, each as its commands `application command` */
-function found(string $typed, int $most = 3): array
+function found(string $typed, int $most = 3, ?Search $search = null): array
 {
     return array_map(
         static fn (Found $one): array => array_map(
             static fn (array $command): string => "{$command['application']} {$command['command']}",
             $one->commands,
         ),
-        searchOfTheWorld()->find($typed, $most),
+        ($search ?? searchOfTheWorld())->find($typed, $most),
     );
 }
 
 /** @return list<array{string, string}> query and wanted command */
-function queries(): array
+function queries(string $file = 'queries.tsv'): array
 {
     $lines = array_filter(
-        explode("\n", World::bytes('core/tests/Intent/queries.tsv')),
+        explode("\n", World::bytes("core/tests/Intent/{$file}")),
         static fn (string $line): bool => $line !== '' && $line[0] !== '#',
     );
 
@@ -48,6 +57,39 @@ test('the wanted command is among the first three answers for nine of ten querie
         ->toBeGreaterThanOrEqual(120)
         ->and(count($missed) / count(queries()))
         ->toBeLessThanOrEqual(0.1, implode('; ', array_map(implode(...), array_fill(0, count($missed), ' → '), $missed)));
+});
+
+test('what people say aloud is found among the first three, in all applications of the house', function () {
+    $queries = queries('spoken-queries.tsv');
+    $missed = array_filter(
+        $queries,
+        static fn (array $query): bool => ! in_array($query[1], array_merge([], ...found($query[0], 3, searchOfTheHouse())), true),
+    );
+    $several = array_filter($queries, static fn (array $query): bool => in_array(str_word_count($query[0]), [2, 3, 4], true));
+    expect(count($queries))
+        ->toBeGreaterThanOrEqual(60)
+        ->and(count($several) / count($queries))
+        ->toBeGreaterThanOrEqual(0.5)
+        ->and(count($missed) / count($queries))
+        ->toBeLessThanOrEqual(0.15, implode('; ', array_map(implode(...), array_fill(0, count($missed), ' → '), $missed)));
+});
+
+test('answers with all words come before those with some', function () {
+    $answers = found('disable one track', 10, searchOfTheHouse());
+    $isOfTrack = array_map(static fn (array $commands): bool => in_array('cutloom mute-track', $commands, true), $answers);
+    expect($isOfTrack[0])->toBeTrue();
+});
+
+test('a small word does not count alone, and tells apart what the others lead to alike', function () {
+    $of = static fn (string $typed): array => array_merge(...found($typed, 30, searchOfTheHouse()));
+    expect(array_diff($of('the fade'), $of('fade')))
+        ->toBe([])
+        ->and(found('one frame', 1, searchOfTheHouse())[0])
+        ->toContain('cutloom one-frame-forwards');
+});
+
+test('the word "out" leads to clearing both marks at once', function () {
+    expect(array_merge(...found('out', 2, searchOfTheHouse())))->toContain('cutloom set-out-mark', 'cutloom clear-both-marks');
 });
 
 test('the queries are what people type: half of them use words that the command does not have', function () {

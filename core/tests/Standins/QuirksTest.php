@@ -35,9 +35,9 @@ test('Easeframe lets the last line win, has its factory keys without a file, and
         ->toBe('undo')
         ->and($easeframe->press($file, 'windows', 'canvas', pressed('KeyZ', ['Meta']), new Strip())['command'])
         ->toBeNull()
-        ->and($easeframe->press(null, 'macos', 'canvas', pressed('KeyG'), new Strip())['command'])
-        ->toBe('pen')
-        ->and($easeframe->press('', 'macos', 'canvas', pressed('KeyG'), new Strip())['command'])
+        ->and($easeframe->press(null, 'macos', 'canvas', pressed('KeyM', ['Alt']), new Strip())['command'])
+        ->toBe('magnifying-tool')
+        ->and($easeframe->press('', 'macos', 'canvas', pressed('KeyM', ['Alt']), new Strip())['command'])
         ->toBeNull()
         ->and($easeframe->press("[text]\nbold = b\n", 'macos', 'text', pressed('KeyB', [], 'b', 'B'), new Strip())['did'])
         ->toBe('A character was typed into the text.');

@@ -19,7 +19,7 @@ use Zebrafinch\Core\Keymap\Binding;
  *
  *     <cutloom-keys edition="3" title="Factory">
  *       <focus on="timeline">
- *         <press keys="Primary Shift B" run="blade-all"/>
+ *         <press keys="Primary Shift B" run="split-all-tracks"/>
  *       </focus>
  *     </cutloom-keys>
  *
