@@ -32,6 +32,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         App\Console\CarryFiles::class,
         App\Console\CheckFiles::class,
         App\Console\HarmoniseFiles::class,
+        App\Console\ListKeys::class,
         App\Console\WhoGetsChord::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {

@@ -22,6 +22,8 @@ $features = [
     'suite',
     'travel',
     'rehearse',
+    'export',
+    'second-screen',
 ];
 
 Route::middleware(['auth', 'seat'])->group(static function () use ($features): void {

@@ -37,6 +37,181 @@ final class Strip
         ['name' => 'Corridor', 'from' => 300, 'to' => 480, 'off' => false],
     ];
 
+    /** @var list<string> what lies beside the strip, and can be destroyed */
+    public array $things = [
+        'bin item',
+        'grade',
+        'node',
+        'mastering pass',
+        'fades',
+        'channel setting',
+        'automation',
+        'sound wave',
+        'shape',
+        'point',
+        'track',
+    ];
+
+    private const MOST_STEPS = 40;
+
+    /** @var list<array<string, mixed>> states before each change, for undo */
+    private array $past = [];
+
+    /** @var list<array<string, mixed>> states that were undone, for redo */
+    private array $ahead = [];
+
+    /** What comes back with undo; where somebody looks, and what runs, does not. */
+    private const UNDONE = ['clips', 'markIn', 'markOut', 'markers', 'keyframes', 'tracks', 'things'];
+
+    public function undo(): string
+    {
+        $state = array_pop($this->past);
+        if ($state === null) {
+            return 'There is nothing to undo.';
+        }
+        $this->ahead[] = $this->state();
+        $this->bring($state);
+
+        return 'The last change is undone.';
+    }
+
+    public function redo(): string
+    {
+        $state = array_pop($this->ahead);
+        if ($state === null) {
+            return 'There is nothing to redo.';
+        }
+        $this->past[] = $this->state();
+        $this->bring($state);
+
+        return 'The change is made again.';
+    }
+
+    /** Everything as it was at the beginning. */
+    public function revert(): string
+    {
+        $this->remember();
+        $this->bring((new self())->state());
+
+        return 'All of it is as it was saved.';
+    }
+
+    /** Destroys something that lies beside the strip. */
+    public function lose(string $thing): string
+    {
+        if (! in_array($thing, $this->things, true)) {
+            return "There is no {$thing} any more.";
+        }
+        $this->remember();
+        $this->things = array_values(array_diff($this->things, [$thing]));
+
+        return "The {$thing} is gone.";
+    }
+
+    /** The marker next to the playhead. */
+    public function removeMarker(): string
+    {
+        if ($this->markers === []) {
+            return 'There is no marker.';
+        }
+        $this->remember();
+        $near = $this->markers;
+        usort($near, fn (int $one, int $other): int => abs($one - $this->playhead) <=> abs($other - $this->playhead));
+        $this->markers = array_values(array_diff($this->markers, [$near[0]]));
+
+        return "The marker at frame {$near[0]} is gone.";
+    }
+
+    public function clearMarks(): string
+    {
+        $this->remember();
+        $this->markIn = null;
+        $this->markOut = null;
+
+        return 'Both marks are gone.';
+    }
+
+    public function removeTracks(): string
+    {
+        $this->remember();
+        $this->tracks = 1;
+
+        return 'The empty tracks are gone; one track is left.';
+    }
+
+    /** What lies under the playhead is replaced, or covered from there on. */
+    public function cover(string $name): string
+    {
+        $index = $this->underPlayhead();
+        $this->remember();
+        if ($index === null) {
+            $this->clips[] = ['name' => $name, 'from' => $this->playhead, 'to' => min(self::LENGTH, $this->playhead + 50), 'off' => false];
+
+            return "\"{$name}\" lies at the playhead.";
+        }
+        $covered = $this->clips[$index]['name'];
+        $this->clips[$index] = ['name' => $name] + $this->clips[$index];
+
+        return "\"{$name}\" lies where \"{$covered}\" was.";
+    }
+
+    /** The gap at the playhead, or the next one behind it. */
+    public function closeGap(): string
+    {
+        usort($this->clips, static fn (array $one, array $other): int => $one['from'] <=> $other['from']);
+        $end = 0;
+        foreach ($this->clips as $index => $clip) {
+            $gap = $clip['from'] - $end;
+            if ($gap > 0 && $clip['from'] > $this->playhead) {
+                $this->remember();
+                foreach (array_keys($this->clips) as $later) {
+                    if ($later >= $index) {
+                        $this->clips[$later]['from'] -= $gap;
+                        $this->clips[$later]['to'] -= $gap;
+                    }
+                }
+
+                return "The gap of {$gap} frames is closed.";
+            }
+            $end = $clip['to'];
+        }
+
+        return 'There is no gap.';
+    }
+
+    public function letGo(): string
+    {
+        $lent = $this->borrowed;
+        $this->borrowed = null;
+
+        return $lent === null ? 'Nothing was borrowed.' : "The {$lent} is given back: the {$this->tool} is in hand again.";
+    }
+
+    private function remember(): void
+    {
+        $this->past = array_slice([...$this->past, $this->state()], -self::MOST_STEPS);
+        $this->ahead = [];
+    }
+
+    /** @return array<string, mixed> */
+    private function state(): array
+    {
+        $state = [];
+        foreach (self::UNDONE as $part) {
+            $state[$part] = $this->{$part};
+        }
+
+        return $state;
+    }
+
+    /** @param  array<string, mixed>  $state */
+    private function bring(array $state): void
+    {
+        foreach ($state as $part => $value) {
+            $this->{$part} = $value;
+        }
+    }
+
     public function move(int $frames): string
     {
         $this->playhead = max(0, min(self::LENGTH, $this->playhead + $frames));
@@ -60,6 +235,7 @@ final class Strip
     {
         foreach ($this->clips as $index => $clip) {
             if ($clip['from'] < $this->playhead && $this->playhead < $clip['to']) {
+                $this->remember();
                 array_splice($this->clips, $index, 1, [
                     ['to' => $this->playhead] + $clip,
                     ['from' => $this->playhead, 'name' => $clip['name'].' (2)'] + $clip,
@@ -76,6 +252,7 @@ final class Strip
     {
         for ($index = 1; $index < count($this->clips); $index++) {
             if ($this->clips[$index]['from'] === $this->playhead && $this->clips[$index - 1]['to'] === $this->playhead) {
+                $this->remember();
                 $this->clips[$index - 1]['to'] = $this->clips[$index]['to'];
                 array_splice($this->clips, $index, 1);
 
@@ -92,6 +269,7 @@ final class Strip
         if ($index === null) {
             return 'There is no clip under the playhead.';
         }
+        $this->remember();
         [$gone] = array_splice($this->clips, $index, 1);
         if ($close) {
             $length = $gone['to'] - $gone['from'];
@@ -112,6 +290,7 @@ final class Strip
         if ($index === null) {
             return 'There is no clip under the playhead.';
         }
+        $this->remember();
         $this->clips[$index]['off'] = ! $this->clips[$index]['off'];
 
         return "\"{$this->clips[$index]['name']}\" is ".($this->clips[$index]['off'] ? 'off.' : 'on.');
@@ -119,6 +298,7 @@ final class Strip
 
     public function mark(string $end, ?int $frame): string
     {
+        $this->remember();
         $end === 'in' ? ($this->markIn = $frame) : ($this->markOut = $frame);
 
         return $frame === null ? "The {$end} mark is gone." : "The {$end} mark is at frame {$frame}.";
@@ -126,6 +306,7 @@ final class Strip
 
     public function addMarker(): string
     {
+        $this->remember();
         $this->markers = array_values(array_unique([...$this->markers, $this->playhead]));
         sort($this->markers);
 
@@ -134,6 +315,7 @@ final class Strip
 
     public function addKeyframe(): string
     {
+        $this->remember();
         $this->keyframes = array_values(array_unique([...$this->keyframes, $this->playhead]));
         sort($this->keyframes);
 
@@ -142,6 +324,7 @@ final class Strip
 
     public function removeKeyframe(): string
     {
+        $this->remember();
         $left = array_values(array_diff($this->keyframes, [$this->playhead]));
         $did =
             count($left) < count($this->keyframes)
@@ -154,6 +337,7 @@ final class Strip
 
     public function addTrack(): string
     {
+        $this->remember();
         $this->tracks++;
 
         return "There are {$this->tracks} tracks now.";
@@ -212,6 +396,7 @@ final class Strip
             'clips' => $this->clips,
             'keyframes' => $this->keyframes,
             'tracks' => $this->tracks,
+            'things' => $this->things,
             'tool' => $this->borrowed ?? $this->tool,
             'is_borrowed' => $this->borrowed !== null,
         ];

@@ -22,6 +22,7 @@ use Zebrafinch\Core\Keyboard\System;
  * @property Carbon|null $last_seen_at
  * @property bool $read_only
  * @property list<array{name: string, application: string, sha256: string, taken_at: string}> $copies
+ * @property array{application: string, context: string}|null $focus  as its agent told last
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SuiteFile> $files
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Order> $recentOrders
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Order> $openOrders
@@ -43,6 +44,7 @@ final class Suite extends Model
         'last_seen_at',
         'read_only',
         'copies',
+        'focus',
     ];
 
     /** @return array<string, string> */
@@ -52,6 +54,7 @@ final class Suite extends Model
             'system' => System::class,
             'applications' => 'array',
             'copies' => 'array',
+            'focus' => 'array',
             'last_seen_at' => 'datetime',
             'read_only' => 'boolean',
         ];

@@ -13,7 +13,6 @@ use App\Suite\SuiteSeats;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Keyboard\Chord;
-use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Symbol;
@@ -30,8 +29,11 @@ final readonly class Rehearsing
         return Rehearsal::query()->create(['suite_id' => $suite->id, 'user_id' => $user->id, 'application' => $application->id]);
     }
 
-    /** @return bool false when the suite's keyboard has no press for the chord; nothing is asked then */
-    public function press(Rehearsal $rehearsal, Chord $chord, Gesture $gesture, Context $focus): bool
+    /**
+     * @param  string  $gesture  tap, hold, or let-go when a key that was held goes up
+     * @return bool false when the suite's keyboard has no press for the chord; nothing is asked then
+     */
+    public function press(Rehearsal $rehearsal, Chord $chord, string $gesture, Context $focus): bool
     {
         $seat = $this->seats->of($rehearsal->suite);
         $made = $seat->press($chord)->made;
@@ -54,7 +56,7 @@ final readonly class Rehearsing
                 'held' => array_map(static fn (Modifier $held): string => $held->value, $made->modifiers->all()),
                 'characters' => array_map(static fn (?Symbol $symbol): ?string => $symbol?->character, $symbols),
                 'dead' => array_map(static fn (?Symbol $symbol): bool => $symbol !== null && $symbol->isDead, $symbols),
-                'gesture' => $gesture->value,
+                'gesture' => $gesture,
             ],
         ]);
 

@@ -25,12 +25,13 @@ final readonly class CheckIn
     /**
      * @param  list<array{application: string, sha256: string|null, bytes?: string|null}>  $files  bytes in base64, sent when they changed
      * @param  list<array{name: string, application: string, sha256: string, taken_at: string}>  $copies
+     * @param  array{application: string, context: string}|null  $focus  what has the focus there; null where it does not tell
      * @return array{orders: Collection<int, Order>, poll_after_ms: int}
      */
-    public function take(Suite $suite, array $files, array $copies, bool $readOnly): array
+    public function take(Suite $suite, array $files, array $copies, bool $readOnly, ?array $focus = null): array
     {
-        return DB::transaction(function () use ($suite, $files, $copies, $readOnly): array {
-            $suite->update(['last_seen_at' => now(), 'copies' => $copies, 'read_only' => $readOnly]);
+        return DB::transaction(function () use ($suite, $files, $copies, $readOnly, $focus): array {
+            $suite->update(['last_seen_at' => now(), 'copies' => $copies, 'read_only' => $readOnly, 'focus' => $focus]);
             foreach ($files as $file) {
                 if (in_array($file['application'], $suite->keyFileOwners(), true)) {
                     $this->noteFile($suite, $file);

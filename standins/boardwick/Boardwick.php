@@ -125,6 +125,10 @@ final class Boardwick implements Simulated
             $command === 'clear-panel' => $strip->remove(close: false),
             in_array($command, ['delete-panel', 'delete-from-strip'], true) => $strip->remove(close: true),
             $command === 'new-sheet-of-film' => $strip->addTrack(),
+            $command === 'undo' => $strip->undo(),
+            $command === 'redo' => $strip->redo(),
+            $command === 'go-back-to-last-save' => $strip->revert(),
+            $command === 'delete-film' => $strip->removeTracks(),
             default => "Ran {$command}, which changes nothing on the strip.",
         };
     }

@@ -147,6 +147,17 @@ final class Cutloom implements Simulated
             'lift' => $strip->remove(close: false),
             'take-out-and-close-gap' => $strip->remove(close: true),
             'enable-or-disable-clip' => $strip->toggle(),
+            'undo' => $strip->undo(),
+            'redo' => $strip->redo(),
+            'clear-both-marks' => $strip->clearMarks(),
+            'delete-marker' => $strip->removeMarker(),
+            'lay-over', 'replace-clip' => $strip->cover('Signal at night'),
+            'delete-gap' => $strip->closeGap(),
+            'add-picture-track', 'add-sound-track' => $strip->addTrack(),
+            'delete-empty-tracks' => $strip->removeTracks(),
+            'delete-from-bin' => $strip->lose('bin item'),
+            'arrow-tool' => $strip->take('arrow tool'),
+            'splitting-tool' => $strip->take('splitting tool'),
             default => "Ran {$command}, which changes nothing on the strip.",
         };
     }

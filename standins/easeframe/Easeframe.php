@@ -104,6 +104,10 @@ final class Easeframe implements Simulated
             'pen' => $strip->take('pen'),
             'shape-tool' => $strip->take('shape tool'),
             'text-tool' => $strip->take('text tool'),
+            'undo' => $strip->undo(),
+            'redo' => $strip->redo(),
+            'range-is-everything' => $strip->clearMarks(),
+            'go-back-to-saved' => $strip->revert(),
             default => "Ran {$command}, which changes nothing on the strip.",
         };
     }

@@ -114,6 +114,12 @@ final class Gradewell implements Simulated
             'delete-grade-point' => $strip->removeKeyframe(),
             'next-grade-point' => $strip->jump('keyframe', 1),
             'grade-point-before' => $strip->jump('keyframe', -1),
+            'undo' => $strip->undo(),
+            'redo' => $strip->redo(),
+            'no-range' => $strip->clearMarks(),
+            'reset-grade' => $strip->lose('grade'),
+            'delete-node', 'reset-node' => $strip->lose('node'),
+            'delete-trim-pass' => $strip->lose('mastering pass'),
             default => "Ran {$command}, which changes nothing on the strip.",
         };
     }

@@ -112,6 +112,12 @@ final class Rotomere implements Simulated
             'pick-tool' => $strip->take('pick tool'),
             'drag-the-view' => $strip->take('hand'),
             'loupe' => $strip->take('loupe'),
+            'undo' => $strip->undo(),
+            'redo' => $strip->redo(),
+            'whole-range' => $strip->clearMarks(),
+            'delete-shape' => $strip->lose('shape'),
+            'take-point-away' => $strip->lose('point'),
+            'delete-track-from-here' => $strip->lose('track'),
             default => "Ran {$command}, which changes nothing on the strip.",
         };
     }

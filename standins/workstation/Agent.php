@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Standins\Workstation;
 
 use RuntimeException;
-use Standins\Desktop\Desktop;
 use Standins\KeyPress;
-use Standins\Simulated;
+use Standins\StandIns;
 use Standins\Strip;
 use Throwable;
 
@@ -26,13 +25,8 @@ final class Agent
 
     private string $system = 'linux';
 
-    /** @param  array<string, Simulated>  $applications */
-    public function __construct(
-        private readonly Folder $folder,
-        private readonly Server $server,
-        private readonly array $applications,
-        private readonly Desktop $desktop,
-    ) {
+    public function __construct(private readonly Folder $folder, private readonly Server $server, private readonly StandIns $standIns)
+    {
     }
 
     /** One round. Returns after how many ms the next one is due. */
@@ -47,6 +41,7 @@ final class Agent
                 'files' => $files,
                 'copies' => $this->folder->copies(),
                 'read_only' => $this->folder->isReadOnly(),
+                'focus' => $this->folder->focus(),
             ]);
             $this->reported = $digests;
             $this->system = $answer['system'];
@@ -139,19 +134,19 @@ final class Agent
         $application = $payload['application'];
         $strip = $this->strips[$payload['rehearsal']] ??= new Strip();
         $this->strips = array_slice($this->strips, -self::MOST_REHEARSALS, null, true);
-        $bytes = $this->folder->read($application);
-        $strip->borrowed = null;
+        if ($payload['gesture'] === 'let-go') {
+            return $this->standIns->letGo($strip);
+        }
         $press = new KeyPress($payload['code'], $payload['held'], $payload['characters'], $payload['dead'], $payload['gesture'] === 'hold');
-        $did =
-            $this->desktop->press(
-                $this->folder->read('desktop'),
-                $this->system,
-                $application,
-                $this->applications[$application],
-                $press,
-                $strip,
-            ) ?? $this->applications[$application]->press($bytes, $this->system, $payload['focus'], $press, $strip);
 
-        return $did + ['file' => $bytes === null ? null : hash('sha256', $bytes), 'state' => $strip->toArray()];
+        return $this->standIns->press(
+            $application,
+            $this->folder->read($application),
+            $this->folder->read('desktop'),
+            $this->system,
+            $payload['focus'],
+            $press,
+            $strip,
+        );
     }
 }

@@ -45,6 +45,15 @@ final class Folder
         return file_exists("{$this->path}/READ-ONLY") || ! is_writable($this->path);
     }
 
+    /** @return array{application: string, context: string}|null what has the focus here: the two words of the file FOCUS */
+    public function focus(): ?array
+    {
+        $text = is_file("{$this->path}/FOCUS") ? (string) file_get_contents("{$this->path}/FOCUS") : '';
+        $words = preg_split('/\s+/', trim($text)) ?: [];
+
+        return count($words) === 2 ? ['application' => $words[0], 'context' => $words[1]] : null;
+    }
+
     /** The key file of an application, or null while there is none. */
     public function read(string $application): ?string
     {

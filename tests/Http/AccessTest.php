@@ -16,6 +16,17 @@ const NOT_THE_ASSISTANT = ['picture', 'sound', 'keeper'];
 
 /** The picture editor owns what is asked about; the sound editor has the same role and owns nothing of it. */
 const ACCESS = [
+    'POST /applications/{application}/draft-presses' => EVERYBODY,
+    'GET /key-lists' => EVERYBODY,
+    'GET /keymaps/{keymap}/key-lists' => OWNER,
+    'GET /releases/{release}/key-lists' => EVERYBODY,
+    'GET /key-files' => EVERYBODY,
+    'GET /keymaps/{keymap}/key-file' => OWNER,
+    'GET /releases/{release}/key-files' => EVERYBODY,
+    'GET /applications/{application}/board-drawing' => EVERYBODY,
+    'GET /look' => EVERYBODY,
+    'PUT /look' => EVERYBODY,
+    'GET /suites/{suite}/look' => EVERYBODY,
     'GET /stripes' => EVERYBODY,
     'GET /false-friends' => EVERYBODY,
     'POST /carry-overs' => EVERYBODY,
@@ -115,6 +126,7 @@ function ownedByPicture($test): array
         'keyFile' => $test->bringIn('cutloom', $file)->assertCreated()->json('id'),
         'ownIntent' => collect($intents)->firstWhere('name', 'Call the director')['own'],
         'preset' => $user->kit->presets()->firstOrFail()->id,
+        'release' => $user->kit->presets()->firstOrFail()->releases()->firstOrFail()->id,
         'rehearsal' => $rehearsal->id,
         'harmonisation' => Harmonisation::query()->create([
             'kit_id' => $user->kit->id,

@@ -160,6 +160,160 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/key-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The chords of what somebody has in use, as a list */
+        get: operations["getKeyLists"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/key-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The chords of a keymap as a list */
+        get: operations["getKeymapsKeymapKeyLists"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/releases/{release}/key-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The chords of a release as a list */
+        get: operations["getReleasesReleaseKeyLists"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/key-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The key files of what somebody has in use */
+        get: operations["getKeyFiles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keymaps/{keymap}/key-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The key file of a keymap */
+        get: operations["getKeymapsKeymapKeyFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/releases/{release}/key-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The key files of a release */
+        get: operations["getReleasesReleaseKeyFiles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/applications/{application}/board-drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The board with one layer in true millimetres */
+        get: operations["getApplicationsApplicationBoardDrawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the first window looks at */
+        get: operations["getLook"];
+        /** Tell what the first window looks at */
+        put: operations["putLook"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has the focus at the workstation of a suite */
+        get: operations["getSuitesSuiteLook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/applications/{application}/bulk-edit": {
         parameters: {
             query?: never;
@@ -1016,6 +1170,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/applications/{application}/draft-presses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Press a chord in what one has now */
+        post: operations["postApplicationsApplicationDraftPresses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/rehearsals/{rehearsal}/presses": {
         parameters: {
             query?: never;
@@ -1225,7 +1396,10 @@ export interface components {
             is_menu_only: boolean;
             /** @description Otherwise than in the factory keymap. */
             is_changed: boolean;
+            /** @description Tapped. */
             chords: components["schemas"]["Chord"][];
+            /** @description Held down. */
+            holds: components["schemas"]["Chord"][];
         };
         FoundIntent: {
             id: string;
@@ -1487,7 +1661,7 @@ export interface components {
         };
         Choice: {
             /** @enum {string} */
-            kind: "add-beside" | "replace" | "take-over" | "swap" | "remove";
+            kind: "add-beside" | "replace" | "take-over" | "take-over-instead" | "swap" | "free-around" | "remove";
             title: string;
             change: components["schemas"]["Change"];
             consequences: components["schemas"]["Consequences"];
@@ -1524,12 +1698,20 @@ export interface components {
             chord: components["schemas"]["Chord"];
             reach: components["schemas"]["Reach"];
             is_already_so: boolean;
+            /** @description Nobody holds it here or around here, the keyboard reaches it as it is written, and giving it raises no clash. */
+            is_free: boolean;
             /** @description Why the key file cannot say it. */
             unsayable: string | null;
             holders: components["schemas"]["Binding"][];
             neighbours: components["schemas"]["Binding"][];
+            destroys_elsewhere: components["schemas"]["DestroyingBinding"][];
             ladder: components["schemas"]["Ladder"];
             choices: components["schemas"]["Choice"][];
+        };
+        /** @description What the same chord destroys in another application. */
+        DestroyingBinding: {
+            application: components["schemas"]["Named"];
+            binding: components["schemas"]["Binding"];
         };
         Remap: {
             command: components["schemas"]["RemapCommand"];
@@ -1537,6 +1719,34 @@ export interface components {
             bindings: components["schemas"]["OwnBinding"][];
             offers: components["schemas"]["Offer"][];
             wanted: components["schemas"]["Wanted"] | null;
+        };
+        /** @description What somebody looks at; null while nothing has been. */
+        Look: {
+            /** @description Another one when a keymap of the person has changed. */
+            kit: string;
+            application: string | null;
+            /** @description Id, or all. */
+            context: string | null;
+        };
+        ListedCommand: {
+            id: string;
+            name: string;
+            menu: string;
+            context: string;
+            /** @description In words for the seat; empty without any. */
+            chords: string;
+        };
+        KeyListGroup: {
+            name: string;
+            commands: components["schemas"]["ListedCommand"][];
+        };
+        KeyList: {
+            application: string;
+            keymap: string;
+            groups: components["schemas"]["KeyListGroup"][];
+        };
+        KeyLists: {
+            lists: components["schemas"]["KeyList"][];
         };
         FriendSide: {
             application: components["schemas"]["Named"];
@@ -2007,6 +2217,8 @@ export interface components {
             clips: components["schemas"]["StripClip"][];
             keyframes: number[];
             tracks: number;
+            /** @description What lies beside the strip and has not been destroyed. */
+            things: string[];
             /** @description What is in hand. */
             tool: string;
             /** @description Whether the tool is in hand only while a key is down. */
@@ -2034,7 +2246,7 @@ export interface components {
             state: "waiting" | "sent" | "done" | "failed";
             chord: components["schemas"]["Chord"];
             /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: "tap" | "hold" | "let-go";
             focus: components["schemas"]["Named"];
             answer: components["schemas"]["PressAnswer"] | null;
         };
@@ -2433,6 +2645,331 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    getKeyLists: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+                /** @description Of one application. */
+                application?: string;
+                by?: "context" | "menu" | "key";
+                /** @description Data without it. */
+                as?: "text" | "csv" | "markdown" | "page";
+                /** @description How many of the most used are wanted. */
+                most?: number;
+                /** @description With the commands that have no chord. */
+                unbound?: "0" | "1";
+                /** @description To be read in the browser. */
+                read?: "0" | "1";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyLists"];
+                    "text/plain": string;
+                    "text/csv": string;
+                    "text/markdown": string;
+                    "text/html": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeymapsKeymapKeyLists: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+                by?: "context" | "menu" | "key";
+                /** @description Data without it. */
+                as?: "text" | "csv" | "markdown" | "page";
+                /** @description How many of the most used are wanted. */
+                most?: number;
+                /** @description With the commands that have no chord. */
+                unbound?: "0" | "1";
+                /** @description To be read in the browser. */
+                read?: "0" | "1";
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyLists"];
+                    "text/plain": string;
+                    "text/csv": string;
+                    "text/markdown": string;
+                    "text/html": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getReleasesReleaseKeyLists: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+                by?: "context" | "menu" | "key";
+                /** @description Data without it. */
+                as?: "text" | "csv" | "markdown" | "page";
+                /** @description How many of the most used are wanted. */
+                most?: number;
+                /** @description With the commands that have no chord. */
+                unbound?: "0" | "1";
+                /** @description To be read in the browser. */
+                read?: "0" | "1";
+            };
+            header?: never;
+            path: {
+                release: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyLists"];
+                    "text/plain": string;
+                    "text/csv": string;
+                    "text/markdown": string;
+                    "text/html": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeyFiles: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getKeymapsKeymapKeyFile: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                keymap: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getReleasesReleaseKeyFiles: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                release: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getApplicationsApplicationBoardDrawing: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+                as?: "svg" | "pdf";
+                context?: string;
+                layer?: string;
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                    "application/pdf": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLook: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putLook: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    application: string;
+                    /** @description Id, or all. */
+                    context: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuitesSuiteLook: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     postApplicationsApplicationBulkEdit: {
         parameters: {
             query?: {
@@ -2451,7 +2988,11 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "to-layer" | "to-context" | "copy-to-context" | "exchange-layers" | "clear-context";
+                    kind: "to-layer" | "to-context" | "copy-to-context" | "exchange-layers" | "exchange-keys" | "clear-context";
+                    /** @description A chord. */
+                    one?: string;
+                    /** @description The chord it is exchanged with. */
+                    other?: string;
                     bindings?: string[];
                     /** @description Held modifiers joined by plus signs, or plain. */
                     layer?: string;
@@ -4152,6 +4693,45 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    postApplicationsApplicationDraftPresses: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description A UUID; it names the strip that is played with. */
+                    rehearsal: string;
+                    chord: string;
+                    focus: string;
+                    /** @enum {string} */
+                    gesture?: "tap" | "hold" | "let-go";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Press"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     postRehearsalsRehearsalPresses: {
         parameters: {
             query?: {
@@ -4171,8 +4751,11 @@ export interface operations {
                 "application/json": {
                     chord: string;
                     focus: string;
-                    /** @enum {string} */
-                    gesture?: "tap" | "hold";
+                    /**
+                     * @description let-go when a key that was held goes up.
+                     * @enum {string}
+                     */
+                    gesture?: "tap" | "hold" | "let-go";
                 };
             };
         };

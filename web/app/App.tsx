@@ -5,6 +5,8 @@ import { queryClient } from '../api/queryClient'
 import { ChangeProvider } from '../keymap/ChangeProvider'
 import { ListeningProvider } from '../listening/Listening'
 import { ApplicationScreen } from '../screens/application/ApplicationScreen'
+import { ExportScreen } from '../screens/export/ExportScreen'
+import { SecondScreen } from '../screens/second-screen/SecondScreen'
 import { BringInScreen } from '../screens/key-file/BringInScreen'
 import { KeyFileScreen } from '../screens/key-file/KeyFileScreen'
 import { ClashScreen } from '../screens/clash/ClashScreen'
@@ -28,10 +30,20 @@ import { TravelScreen } from '../screens/travel/TravelScreen'
 import { SeatContext, storedSeat, storeSeat, type ChosenSeat } from '../seat/seat'
 import { CrashPage } from './CrashPage'
 import { Frame } from './Frame'
+import { SignedIn } from './SignedIn'
 import { NowherePage } from './NowherePage'
 
 const router = createBrowserRouter([
   { path: '/sign-in', element: <SignInScreen />, errorElement: <CrashPage /> },
+  {
+    path: '/second-screen',
+    element: (
+      <SignedIn>
+        <SecondScreen />
+      </SignedIn>
+    ),
+    errorElement: <CrashPage />,
+  },
   {
     path: '/',
     element: (
@@ -60,6 +72,7 @@ const router = createBrowserRouter([
           { path: 'intents', element: <Matches /> },
         ],
       },
+      { path: 'export', element: <ExportScreen /> },
       { path: 'presets', element: <PresetScreen /> },
       { path: 'suites', element: <SuiteScreen /> },
       { path: 'travel', element: <TravelScreen /> },

@@ -1,17 +1,18 @@
 import { use, useEffect, useState } from 'react'
-import { Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router'
 import { answer, api } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import { ListenBar, ListenButton } from '../listening/ListenBar'
-import { Asking } from '../parts/Asking'
 import lone from '../parts/LonePage.module.css'
 import { ProblemNote } from '../parts/ProblemNote'
 import { useWrite } from '../parts/useWrite'
-import { useSession } from '../api/session'
+import { ChangeContext } from '../keymap/changes'
+import { useHeldFocus } from '../parts/useHeldFocus'
 import { useLayoutProposal } from '../seat/browserLayout'
 import { useKeyboards } from '../seat/queries'
 import { hasStoredSeat, SeatContext, SYSTEMS } from '../seat/seat'
 import { SeatDialog } from '../seat/SeatDialog'
+import { SignedIn } from './SignedIn'
 import css from './app.module.css'
 import { currentTheme, showTheme } from './theme'
 
@@ -32,6 +33,7 @@ const BESIDE = [
   [/^\/remap\/[^/]+\/changes/, 'Changes'],
   [/^\/remap\/[^/]+\/bulk-edit/, 'Bulk edit'],
   [/^\/travel/, 'Travel check'],
+  [/^\/export/, 'List'],
 ] as const
 
 function titleOf(pathname: string): string {
@@ -39,50 +41,62 @@ function titleOf(pathname: string): string {
   return beside?.[1] ?? SCREENS.find(([path]) => pathname.startsWith(`/${path}`))?.[1] ?? 'Nowhere'
 }
 
+/** On these screens printing means the list of what is looked at. */
+const PRINTS_LIST = /^\/(find|remap)(\/|$)/
+
 export function Frame() {
-  const session = useSession()
-  const { pathname, search } = useLocation()
+  const { pathname } = useLocation()
+  const { notice } = use(ChangeContext)
+  const navigate = useNavigate()
+  useHeldFocus()
   const title = titleOf(pathname)
   useEffect(() => {
     document.title = `${title} · Zebrafinch`
   }, [title])
+  useEffect(() => {
+    const print = (event: KeyboardEvent) => {
+      if (event.code !== 'KeyP' || !(event.ctrlKey || event.metaKey) || event.shiftKey || event.altKey) return
+      if (event.defaultPrevented || !PRINTS_LIST.test(pathname)) return
+      event.preventDefault()
+      void navigate('/export?print=1')
+    }
+    window.addEventListener('keydown', print)
+    return () => window.removeEventListener('keydown', print)
+  }, [pathname, navigate])
   return (
-    <Asking of={session}>
-      {({ person }) =>
-        person === null ? (
-          <Navigate to={`/sign-in?to=${encodeURIComponent(pathname + search)}`} replace />
-        ) : (
-          <div className={css.frame}>
-            <a className={css.skip} href="#content">
-              Skip to the content
-            </a>
-            <header className={css.rail}>
-              <p className={lone.brand}>
-                <span className={lone.brandMark} aria-hidden="true" />
-                Zebrafinch
-              </p>
-              <ListenButton />
-              <nav aria-label="Screens">
-                <ul>
-                  {SCREENS.map(([path, name]) => (
-                    <li key={path}>
-                      <NavLink to={`/${path}`}>{name}</NavLink>
-                    </li>
-                  ))}
-                </ul>
-              </nav>
-              <Preferences person={person.name} />
-            </header>
-            <div className={css.stage}>
-              <ListenBar />
-              <main id="content" tabIndex={-1}>
-                <Outlet />
-              </main>
-            </div>
+    <SignedIn>
+      {(person) => (
+        <div className={css.frame}>
+          <a className={css.skip} href="#content">
+            Skip to the content
+          </a>
+          <header className={css.rail}>
+            <p className={lone.brand}>
+              <span className={lone.brandMark} aria-hidden="true" />
+              Zebrafinch
+            </p>
+            <ListenButton />
+            <nav aria-label="Screens">
+              <ul>
+                {SCREENS.map(([path, name]) => (
+                  <li key={path}>
+                    <NavLink to={`/${path}`}>{name}</NavLink>
+                  </li>
+                ))}
+              </ul>
+            </nav>
+            {notice}
+            <Preferences person={person.name} />
+          </header>
+          <div className={css.stage}>
+            <ListenBar />
+            <main id="content" tabIndex={-1}>
+              <Outlet />
+            </main>
           </div>
-        )
-      }
-    </Asking>
+        </div>
+      )}
+    </SignedIn>
   )
 }
 
@@ -109,7 +123,7 @@ function Preferences({ person }: { person: string }) {
           setTheme(other)
         }}
       >
-        {theme === 'dim' ? 'Paper' : 'Dim room'}
+        {theme === 'dim' ? 'Light paper' : 'Dim room'}
       </button>
       <p>{person}</p>
       <button type="button" className="plain" disabled={signOut.isSending} onClick={() => signOut.send()}>

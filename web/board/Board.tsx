@@ -1,13 +1,18 @@
-import { memo, useRef, type KeyboardEvent } from 'react'
+import { memo, useMemo, useRef, type CSSProperties, type KeyboardEvent } from 'react'
 import type { Schema } from '../api/client'
-import type { BoardKey, Use } from './table'
+import { beginDrag, droppedOf, isOurs, type Dragged } from './dragging'
+import { ContextMark } from './ContextMark'
+import { longestLines, type KeyName } from './names'
+import type { BoardKey, TableApplication, Use } from './table'
 import css from './board.module.css'
 
 /** What a key of the board shows and says in the layer that is held. */
 export interface CapView {
   key: BoardKey
   use: Use | undefined
-  command: string | null
+  names: KeyName[]
+  /** The application, where the names are told apart by context. */
+  marks: TableApplication | null
   legend: string
   isHeld: boolean
   isChosen: boolean
@@ -22,6 +27,9 @@ interface Props {
   isLarge: boolean
   onChoose: (key: BoardKey) => void
   onLook: (key: BoardKey | null) => void
+  /** The press that a key makes in the layer that is shown; null where keys cannot be dragged. */
+  pressOf: ((key: BoardKey) => string) | null
+  onDrop: (what: Dragged, onto: BoardKey) => void
 }
 
 const DIRECTIONS: Record<string, [x: number, y: number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
@@ -57,7 +65,7 @@ function neighbour(keys: BoardKey[], from: BoardKey, arrow: string): BoardKey | 
 const FIRST = 'KeyS'
 
 /** A board true to geometry. One key is in the tab order; arrows move over the others. */
-export function Board({ board, caps, size, isLarge, onChoose, onLook }: Props) {
+export function Board({ board, caps, size, isLarge, onChoose, onLook, pressOf, onDrop }: Props) {
   const frame = useRef<HTMLDivElement>(null)
   const percent = (part: number, whole: number) => `${(100 * part) / whole}%`
 
@@ -96,6 +104,8 @@ export function Board({ board, caps, size, isLarge, onChoose, onLook }: Props) {
           {...cap}
           onChoose={onChoose}
           onLook={onLook}
+          pressOf={pressOf}
+          onDrop={onDrop}
           left={percent(key.left, size.width)}
           top={percent(key.top, size.height)}
           width={percent(key.width, size.width)}
@@ -114,9 +124,28 @@ interface CapProps extends Omit<CapView, 'key'> {
   height: string
   onChoose: (key: BoardKey) => void
   onLook: (key: BoardKey | null) => void
+  pressOf: Props['pressOf']
+  onDrop: Props['onDrop']
 }
 
-const Cap = memo(function Cap({ of, use, command, legend, isHeld, isChosen, says, left, top, width, height, onChoose, onLook }: CapProps) {
+const Cap = memo(function Cap({
+  of,
+  use,
+  names,
+  marks,
+  legend,
+  isHeld,
+  isChosen,
+  says,
+  left,
+  top,
+  width,
+  height,
+  onChoose,
+  onLook,
+  pressOf,
+  onDrop,
+}: CapProps) {
   const isOnlyHeld = of.held !== null
   const [, , altGr] = of.levels
   // An L-shaped key: the lower part is narrower than the upper.
@@ -124,17 +153,28 @@ const Cap = memo(function Cap({ of, use, command, legend, isHeld, isChosen, says
     of.notch > 0
       ? `polygon(0 0, 100% 0, 100% 100%, ${(100 * of.notch) / of.width}% 100%, ${(100 * of.notch) / of.width}% 50%, 0 50%)`
       : undefined
+  const fit = useMemo(() => fitting(names, legend, marks !== null), [names, legend, marks])
   return (
     <button
       type="button"
       data-key={of.key}
       data-use={isOnlyHeld ? 'modifier' : use}
       data-chosen={isChosen}
-      data-long={legend.includes(' ')}
       className={css.cap}
       tabIndex={of.key === FIRST ? 0 : -1}
       aria-pressed={isOnlyHeld ? isHeld : undefined}
-      style={{ left, top, width, height, clipPath: shape }}
+      style={{ left, top, width, height, clipPath: shape, ...fit }}
+      draggable={pressOf !== null && names.length > 0}
+      onDragStart={(event) => pressOf !== null && beginDrag(event, { kind: 'key', press: pressOf(of) })}
+      onDragOver={(event) => {
+        if (pressOf !== null && !isOnlyHeld && isOurs(event)) event.preventDefault()
+      }}
+      onDrop={(event) => {
+        const what = droppedOf(event)
+        if (what === null) return
+        event.preventDefault()
+        onDrop(what, of)
+      }}
       onClick={() => onChoose(of)}
       onFocus={() => onLook(of)}
       onMouseEnter={() => onLook(of)}
@@ -149,11 +189,31 @@ const Cap = memo(function Cap({ of, use, command, legend, isHeld, isChosen, says
           {altGr}
         </span>
       )}
-      {command !== null && (
-        <span className={css.capCommand} aria-hidden="true">
-          {command}
+      {names.length > 0 && (
+        <span className={css.capNames} aria-hidden="true">
+          {names.map(({ name, gesture, from, isInherited }) => (
+            <span key={`${from} ${name}`} data-inherited={isInherited} data-gesture={gesture}>
+              {marks !== null && <ContextMark application={marks} index={from} />}
+              {name}
+            </span>
+          ))}
         </span>
       )}
     </button>
   )
 })
+
+/** Room that a mark, or the sign for holding, takes in a line, in letters. */
+const SIGN = 3
+
+/** How much has to go onto a key, for the style to choose the size of its letters by. */
+function fitting(names: readonly KeyName[], legend: string, isMarked: boolean): CSSProperties {
+  const lines = longestLines(names.map(({ name }) => name))
+  const sign = isMarked || names.some(({ gesture }) => gesture !== 'tap') ? SIGN : 0
+  const longest = Math.max(1, ...legend.split(' ').map((word) => word.length))
+  return {
+    '--names': Math.max(1, names.length),
+    '--legend': longest,
+    ...Object.fromEntries(lines.map((length, index) => [`--line-${index + 1}`, length + sign])),
+  } as CSSProperties
+}

@@ -1,9 +1,13 @@
-import { memo, useMemo, useState } from 'react'
+import { memo, useCallback, useMemo, useState } from 'react'
 import { useListening } from '../listening/Listening'
-import { Disclosure } from '../parts/Disclosure'
+import { counted } from '../parts/counted'
+import { remember, remembered } from '../parts/remembered'
 import { useStable } from '../parts/useStable'
 import { Board, type CapView } from './Board'
 import { ContactSheet } from './ContactSheet'
+import type { Dragged } from './dragging'
+import { ContextLegend, ContextMark } from './ContextMark'
+import { namesOf, spokenName, type KeyName } from './names'
 import {
   allContexts,
   elsewhereOf,
@@ -29,6 +33,10 @@ interface Props {
   /** The press that is looked at, marked on the board when its layer is shown. */
   chosen: string
   onPress: (press: string) => void
+  /** What a second click on the marked key does, as the end of "a second click …". */
+  secondPress?: string
+  /** When a command or another key is dropped onto a key; without it nothing can be dragged. */
+  onDrop?: (what: Dragged, press: string) => void
 }
 
 const USES: Record<Use, string> = { taken: 'taken here', 'taken-elsewhere': 'taken in other contexts', free: 'free' }
@@ -39,10 +47,20 @@ const WRITING_WIDTH = 15 * 19.05
 /**
  * The board with one layer, which real modifiers show while the page listens and clicked ones make stay; and all layers as a contact sheet.
  */
-export const BoardPanel = memo(function BoardPanel({ table, application, context, layer, onLayer, chosen, onPress }: Props) {
+export const BoardPanel = memo(function BoardPanel({
+  table,
+  application,
+  context,
+  layer,
+  onLayer,
+  chosen,
+  onPress,
+  secondPress,
+  onDrop,
+}: Props) {
   const { held } = useListening()
   const [looked, setLooked] = useState<BoardKey | null>(null)
-  const [isLarge, setLarge] = useState(false)
+  const [isLarge, setLarge] = useState(() => remembered('board-size') === 'large')
   const [isFn, setFn] = useState(false)
   const shown = held.length > 0 ? layerId(held) : layer
   const number = table.layers.findIndex(({ id }) => id === shown)
@@ -63,6 +81,9 @@ export const BoardPanel = memo(function BoardPanel({ table, application, context
       )
   })
 
+  const pressIn = useCallback((key: BoardKey) => pressOf(shown, key, isFn), [shown, isFn])
+  const drop = useStable((what: Dragged, key: BoardKey) => onDrop?.(what, pressOf(shown, key, isFn)))
+
   return (
     <section className={css.boardPanel} aria-label="Board">
       <Board
@@ -71,13 +92,16 @@ export const BoardPanel = memo(function BoardPanel({ table, application, context
         isLarge={isLarge && isWide}
         size={isLarge && isWide ? { width: WRITING_WIDTH, height: table.board.height } : table.board}
         onChoose={choose}
+        pressOf={onDrop === undefined ? null : pressIn}
+        onDrop={drop}
         onLook={setLooked}
       />
       <div className={css.boardFoot}>
         <p data-testid="readout" className={css.readout} aria-live="polite">
           {looked === null ? (
             <>
-              Click modifiers to hold them, then a key. <Legend />
+              Click modifiers to hold them, then a key{secondPress !== undefined && `; a second click ${secondPress}`}. <Legend />
+              {context === allContexts(application) && <ContextLegend application={application} />}
             </>
           ) : (
             <Readout
@@ -92,16 +116,26 @@ export const BoardPanel = memo(function BoardPanel({ table, application, context
           )}
         </p>
         {isWide && (
-          <button type="button" className="plain" aria-pressed={isLarge} onClick={() => setLarge(!isLarge)}>
+          <button
+            type="button"
+            className="plain"
+            aria-pressed={isLarge}
+            onClick={() => {
+              remember('board-size', isLarge ? '' : 'large')
+              setLarge(!isLarge)
+            }}
+          >
             {isLarge ? 'Whole board' : 'Larger keys'}
           </button>
         )}
       </div>
       <ContactSheet table={table} application={application} context={context} layer={shown} onLayer={onLayer} />
-      <LayerInFull caps={caps} name={table.layers[number]?.spoken ?? ''} />
+      <LayerInFull caps={caps} application={application} name={table.layers[number]?.spoken ?? ''} />
     </section>
   )
 })
+
+const NONE: KeyName[] = []
 
 /** Fn is handled inside the keyboard: it holds nothing that an application sees. */
 const isFnKey = (key: BoardKey): boolean => key.held?.length === 0
@@ -123,14 +157,15 @@ function capViews(
       return {
         key,
         use: undefined,
-        command: null,
+        names: NONE,
+        marks: null,
         legend: key.name,
         isHeld: isFnKey(key) ? isFn : key.held.every((one) => held.includes(one)),
         isChosen: false,
         says: `Hold ${key.spoken}`,
       }
     const press = pressOf(layer, key, isFn)
-    const command = ladderOf(application, press, context).winner?.name ?? null
+    const names = namesOf(application, press, context)
     const { name: legend, spoken: called } = (isFn ? key.with_fn : null) ?? key
     const name = [spoken, called].filter((one) => one !== '').join(' ')
     const use = isFn && key.with_fn !== null ? useOf(application, press, context) : uses[at]
@@ -138,10 +173,11 @@ function capViews(
       key,
       use,
       legend,
-      command,
+      names,
+      marks: context === allContexts(application) ? application : null,
       isHeld: false,
       isChosen: press === chosen,
-      says: `${name}: ${command ?? (use === 'free' ? 'free' : 'taken in other contexts')}`,
+      says: `${name}: ${names.length > 0 ? names.map(spokenName).join(', ') : use === 'free' ? 'free' : 'taken in other contexts'}`,
     }
   })
 }
@@ -149,6 +185,9 @@ function capViews(
 function Legend() {
   return (
     <span className={css.legend}>
+      <span>
+        <b>from here</b> · <span data-inherited="true">from around it</span> · <span data-gesture="hold">held down</span>
+      </span>
       {Object.entries(USES).map(([use, words]) => (
         <span key={use}>
           <i className={css.useMark} data-use={use} aria-hidden="true" /> {words}
@@ -177,6 +216,7 @@ function Readout({ of, application, context, press, isFn, layer, reserved }: Rea
       </>
     )
   const { winner } = ladderOf(application, press, context)
+  const held = namesOf(application, press, context).filter(({ gesture }) => gesture !== 'tap')
   const elsewhere = elsewhereOf(application, press, context).filter((one) => winner === null || !one.startsWith(`${winner.name} (`))
   const whole = <strong>{[layer, (isFn ? of.with_fn : null)?.spoken ?? of.spoken].filter((one) => one !== '').join(' ')}</strong>
   if (context === allContexts(application))
@@ -199,36 +239,41 @@ function Readout({ of, application, context, press, isFn, layer, reserved }: Rea
           runs <strong>{winner.name}</strong> ({winner.context}).
         </>
       )}
+      {held.length > 0 && <> Held down: {held.map(({ name }) => name).join(', ')}.</>}
       {elsewhere.length > 0 && <> Elsewhere: {elsewhere.join(', ')}.</>}
       {reserved[press] !== undefined && <> Pressed here, the browser takes it ({reserved[press]}); a click on the board does not.</>}
     </>
   )
 }
 
-/** Every name of the layer without any cutting off. */
-function LayerInFull({ caps, name }: { caps: CapView[]; name: string }) {
-  const count = caps.filter(({ command }) => command !== null).length
+interface InFullProps {
+  caps: CapView[]
+  application: TableApplication
+  name: string
+}
+
+/** Every name of the layer in letters of the usual size. */
+function LayerInFull({ caps, application, name }: InFullProps) {
+  const named = caps.filter(({ names }) => names.length > 0)
   return (
-    <Disclosure
-      className={css.layerInFull}
-      summary={
-        <>
-          {count} {count === 1 ? 'command' : 'commands'} with {name === '' ? 'no modifier' : name}, in full
-        </>
-      }
-    >
-      {() => (
-        <ul>
-          {caps.map(
-            ({ key, legend, command }) =>
-              command !== null && (
-                <li key={key.key}>
-                  <b>{legend}</b> {command}
-                </li>
-              ),
-          )}
-        </ul>
-      )}
-    </Disclosure>
+    <section className={css.layerInFull} aria-label="This layer in full">
+      <h3>
+        {counted(named.length, 'key')} with {name === '' ? 'no modifier' : name}, in full
+      </h3>
+      <ul>
+        {named.map(({ key, legend, names, marks }) => (
+          <li key={key.key}>
+            <b>{legend}</b>
+            <span>
+              {names.map((one) => (
+                <span key={`${one.from} ${one.name}`} data-inherited={one.isInherited}>
+                  {marks !== null && <ContextMark application={application} index={one.from} />} {spokenName(one)}
+                </span>
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }

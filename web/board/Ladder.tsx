@@ -1,4 +1,5 @@
 import { memo } from 'react'
+import { Link } from 'react-router'
 import type { Schema } from '../api/client'
 import type { RungView } from './table'
 import ladder from './Ladder.module.css'
@@ -17,7 +18,9 @@ const WORDS: Record<Schema['Rung']['verdict'], string> = {
 export const rungsOf = (ladder: Schema['Ladder']): RungView[] =>
   ladder.rungs.map(({ context, binding, verdict, reason }) => ({
     context: context.name,
+    contextId: context.id,
     command: binding?.command.name ?? null,
+    commandId: binding?.command.id ?? null,
     verdict,
     reason,
   }))
@@ -26,10 +29,12 @@ interface Props {
   rungs: RungView[]
   title: string
   isCurrent?: boolean
+  /** Where a rung leads, as an address; null where it leads nowhere. */
+  leadsTo?: (rung: RungView) => string | null
 }
 
 /** Who gets the key: the rungs from the first that is asked to the last, the winner's solid, the beaten ones hatched. */
-export const Ladder = memo(function Ladder({ rungs, title, isCurrent = false }: Props) {
+export const Ladder = memo(function Ladder({ rungs, title, isCurrent = false, leadsTo }: Props) {
   return (
     <figure className={ladder.ladder} data-current={isCurrent}>
       <figcaption>{title}</figcaption>
@@ -37,7 +42,7 @@ export const Ladder = memo(function Ladder({ rungs, title, isCurrent = false }: 
         {rungs.map((rung, index) => (
           <li key={index} data-verdict={rung.verdict}>
             <span className={ladder.rungContext}>{rung.context}</span>
-            {rung.command !== null && <span className={ladder.rungCommand}>{rung.command}</span>}
+            {rung.command !== null && <RungCommand name={rung.command} to={leadsTo?.(rung) ?? null} />}
             <span className={ladder.rungVerdict}>
               {rung.verdict === 'unbound' ? ': ' : ''}
               {WORDS[rung.verdict]}
@@ -49,3 +54,13 @@ export const Ladder = memo(function Ladder({ rungs, title, isCurrent = false }: 
     </figure>
   )
 })
+
+function RungCommand({ name, to }: { name: string; to: string | null }) {
+  return to === null ? (
+    <span className={ladder.rungCommand}>{name}</span>
+  ) : (
+    <Link className={ladder.rungCommand} to={to}>
+      {name}
+    </Link>
+  )
+}

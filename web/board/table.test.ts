@@ -82,21 +82,21 @@ describe('a press', () => {
 
 describe('the look-up table', () => {
   it('tells who gets a press, by the context with the focus', () => {
-    expect(ladderOf(WORKSHOP, 'KeyK', 0).winner).toEqual({ name: 'Saw', context: 'Everywhere' })
-    expect(ladderOf(WORKSHOP, 'KeyK', 1).winner).toEqual({ name: 'Plane', context: 'Desk' })
+    expect(ladderOf(WORKSHOP, 'KeyK', 0).winner).toEqual({ name: 'Saw', id: 'saw', context: 'Everywhere', contextIndex: 0 })
+    expect(ladderOf(WORKSHOP, 'KeyK', 1).winner).toEqual({ name: 'Plane', id: 'plane', context: 'Desk', contextIndex: 1 })
     expect(ladderOf(WORKSHOP, 'KeyK', 2).winner).toBeNull()
   })
 
   it('keeps every rung of a ladder with its reason', () => {
-    expect(ladderOf(WORKSHOP, 'KeyK', 1).rungs).toEqual([
-      { context: 'Desk', command: 'Plane', verdict: 'wins', reason: '' },
+    expect(ladderOf(WORKSHOP, 'KeyK', 1).rungs).toMatchObject([
+      { context: 'Desk', contextId: 'desk', commandId: 'plane', command: 'Plane', verdict: 'wins', reason: '' },
       { context: 'Everywhere', command: 'Saw', verdict: 'beaten', reason: 'Desk is asked first.' },
     ])
   })
 
   it('tells of the desktop where a rung belongs to no context', () => {
-    expect(ladderOf(WORKSHOP, 'KeyQ', 2).rungs).toEqual([
-      { context: 'Desktop', command: null, verdict: 'unbound', reason: 'Note takes text.' },
+    expect(ladderOf(WORKSHOP, 'KeyQ', 2).rungs).toMatchObject([
+      { context: 'Desktop', contextId: 'desktop', command: null, verdict: 'unbound', reason: 'Note takes text.' },
     ])
   })
 

@@ -8,7 +8,9 @@ export type Use = 'taken' | 'taken-elsewhere' | 'free'
 /** One rung of a ladder as it is shown. */
 export interface RungView {
   context: string
+  contextId: string
   command: string | null
+  commandId: string | null
   verdict: Schema['Rung']['verdict']
   reason: string
 }
@@ -16,7 +18,7 @@ export interface RungView {
 /** A ladder as it is shown. */
 export interface LadderView {
   rungs: RungView[]
-  winner: { name: string; context: string } | null
+  winner: { name: string; id: string; context: string; contextIndex: number } | null
 }
 
 /** The order in which held modifiers stand in a press; the server writes them so. */
@@ -75,14 +77,23 @@ function viewOf(application: TableApplication, ladder: number[]): LadderView {
     return [
       {
         context: application.contexts[rung.context]?.name ?? 'Desktop',
+        contextId: application.contexts[rung.context]?.id ?? 'desktop',
+        contextIndex: rung.context,
         command: command?.name ?? null,
+        commandId: command?.id ?? null,
         verdict: rung.verdict,
         reason: application.reasons[rung.reason] ?? '',
       },
     ]
   })
   const winner = rungs.find(({ verdict }) => verdict === 'wins')
-  return { rungs, winner: winner === undefined ? null : { name: winner.command ?? '', context: winner.context } }
+  return {
+    rungs,
+    winner:
+      winner === undefined
+        ? null
+        : { name: winner.command ?? '', id: winner.commandId ?? '', context: winner.context, contextIndex: winner.contextIndex },
+  }
 }
 
 /** What a press does with the focus in other contexts than one, each command once. */

@@ -2,10 +2,10 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { later } from '../tests/later'
+import { WithChanges } from '../tests/changes'
 import { renderAt } from '../tests/page'
 import { askedFor, json, problem, whenAsked } from '../tests/server'
 import { ChangeButton } from './ChangeButton'
-import { ChangeProvider } from './ChangeProvider'
 
 const CHANGE = { removed: [], added: [{ chord: 'F6', command: 'lift', context: 'timeline', gesture: 'tap' as const }] }
 const WANTED = { application: 'cutloom', title: 'Lift: Add F6', change: CHANGE }
@@ -16,12 +16,12 @@ const CHANGES = 'POST /keymaps/7/changes'
 function show() {
   return renderAt(
     '/remap/cutloom',
-    <ChangeProvider>
+    <WithChanges>
       <ChangeButton wanted={WANTED}>Add F6</ChangeButton>
       <ChangeButton wanted={WANTED} look="quiet" isDisabled>
         not now
       </ChangeButton>
-    </ChangeProvider>,
+    </WithChanges>,
     {},
     '/:screen/cutloom',
   )
@@ -118,7 +118,7 @@ describe('a change, or a way back, from which a fault would come', () => {
     show()
     await userEvent.click(add())
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
-    await userEvent.click(await screen.findByRole('button', { name: 'Leave it as it is' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Cancel, leave it as it is' }))
     await waitFor(() => {
       expect(screen.queryByRole('dialog')).toBeNull()
     })
@@ -164,6 +164,7 @@ describe('a change of the factory keymap', () => {
     whenAsked(COPIES, { ...MINE, version: 2, undo: WANTED.title })
     show()
     await userEvent.click(add())
+    await userEvent.clear(await screen.findByLabelText('Name of the keymap'))
     await userEvent.type(await screen.findByLabelText('Name of the keymap'), 'Night trains')
     await userEvent.click(screen.getByRole('button', { name: 'Make the copy with this change' }))
     expect(await screen.findByText('Lift: Add F6.')).toBeTruthy()
@@ -182,6 +183,7 @@ describe('a change of the factory keymap', () => {
     )
     show()
     await userEvent.click(add())
+    await userEvent.clear(await screen.findByLabelText('Name of the keymap'))
     await userEvent.type(await screen.findByLabelText('Name of the keymap'), 'Mine')
     await userEvent.click(screen.getByRole('button', { name: 'Make the copy with this change' }))
     expect((await screen.findByRole('alert')).textContent).toContain('There is a keymap "Mine" already.')

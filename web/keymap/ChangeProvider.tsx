@@ -76,12 +76,16 @@ export function ChangeProvider({ children }: { children: ReactNode }) {
     },
     [send],
   )
-  const changes = useMemo(() => ({ make, goBack, isMaking }), [make, goBack, isMaking])
+  const close = useCallback(() => setNotice(null), [])
+  const told = useMemo(
+    () => <Notice notice={notice} onUndo={(keymap) => goBack(keymap, { do: 'undo' })} onClose={close} />,
+    [notice, goBack, close],
+  )
+  const changes = useMemo(() => ({ make, goBack, isMaking, notice: told }), [make, goBack, isMaking, told])
 
   return (
     <ChangeContext value={changes}>
       {children}
-      <Notice notice={notice} onUndo={(keymap) => goBack(keymap, { do: 'undo' })} onClose={() => setNotice(null)} />
       {step.at === 'naming' && (
         <NameDialog
           wanted={step.wanted}

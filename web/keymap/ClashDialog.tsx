@@ -21,7 +21,7 @@ export function ClashDialog({ consequences, isSending, onGoOn, onCancel }: Props
         <ConsequenceList of={consequences} />
       </Modal.Body>
       <Modal.Footer>
-        <Button onClick={onCancel}>Leave it as it is</Button>
+        <Button onClick={onCancel}>Cancel, leave it as it is</Button>
         <Button variant="outline-secondary" disabled={isSending} onClick={onGoOn}>
           Go on, with the {kind}
         </Button>

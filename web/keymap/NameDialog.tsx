@@ -1,7 +1,8 @@
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
+import { useListening } from '../listening/Listening'
 import { ProblemNote } from '../parts/ProblemNote'
 import type { WantedChange } from './changes'
 
@@ -15,7 +16,10 @@ interface Props {
 
 /** The factory keymap is protected: the first change makes a copy, and the copy needs a name. */
 export function NameDialog({ wanted, error, isSending, onName, onCancel }: Props) {
-  const [name, setName] = useState('')
+  const [name, setName] = useState('My keys')
+  const { stop } = useListening()
+  // What is typed from now on is the name.
+  useEffect(stop, [stop])
   return (
     <Modal show onHide={onCancel} aria-labelledby="name-title">
       <Form
@@ -35,13 +39,14 @@ export function NameDialog({ wanted, error, isSending, onName, onCancel }: Props
             required
             maxLength={60}
             value={name}
+            onFocus={(event) => event.target.select()}
             onChange={(event) => setName(event.target.value)}
           />
           <ProblemNote error={error} />
         </Modal.Body>
         <Modal.Footer>
           <Button variant="outline-secondary" onClick={onCancel}>
-            Leave it
+            Cancel, change nothing
           </Button>
           <Button type="submit" disabled={name.trim() === '' || isSending}>
             Make the copy with this change

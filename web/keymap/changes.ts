@@ -1,4 +1,4 @@
-import { createContext } from 'react'
+import { createContext, type ReactNode } from 'react'
 import type { Schema } from '../api/client'
 
 /** A change of bindings that somebody has decided on. */
@@ -19,6 +19,8 @@ interface Changes {
   /** Asks where a clash would come of it. */
   goBack: (keymap: Schema['Keymap'], way: WayBack) => void
   isMaking: boolean
+  /** What was done last, for the frame to show beside the screens. */
+  notice: ReactNode
 }
 
-export const ChangeContext = createContext<Changes>({ make: () => undefined, goBack: () => undefined, isMaking: false })
+export const ChangeContext = createContext<Changes>({ make: () => undefined, goBack: () => undefined, isMaking: false, notice: null })

@@ -1,15 +1,26 @@
-import { fireEvent, render, screen } from '@testing-library/react'
-import { describe, expect, it, vi } from 'vitest'
-import { ListeningProvider, useChords, useListening } from './Listening'
+import { act, fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { HELD_AFTER, ListeningProvider, useChords, useListening } from './Listening'
 
 interface Props {
   purpose?: string | null
   once?: boolean
-  onChord: (chord: string) => void
+  tellsHold?: boolean
+  onChord: (chord: string, gesture: string) => void
+  onRelease?: () => void
 }
 
-function Screen({ purpose = 'to look up', once = false, onChord }: Props) {
-  useChords(purpose, onChord, once)
+beforeEach(() => void vi.useFakeTimers())
+afterEach(() => void vi.useRealTimers())
+
+const pass = (milliseconds: number): void => {
+  act(() => {
+    vi.advanceTimersByTime(milliseconds)
+  })
+}
+
+function Screen({ purpose = 'to look up', once = false, tellsHold = false, onChord, onRelease = () => undefined }: Props) {
+  useChords(purpose, onChord, { once, tellsHold, onRelease })
   const { isListening, held } = useListening()
   return (
     <p>
@@ -20,7 +31,7 @@ function Screen({ purpose = 'to look up', once = false, onChord }: Props) {
 }
 
 function show(props: Partial<Props> = {}) {
-  const onChord = vi.fn<(chord: string) => void>()
+  const onChord = vi.fn<(chord: string, gesture: string) => void>()
   render(
     <ListeningProvider>
       <Screen onChord={onChord} {...props} />
@@ -42,15 +53,53 @@ describe('listening', () => {
     show()
     press('F9')
     expect(screen.getByText(/^on/)).toBeTruthy()
+    pass(1000)
+    press('F9')
+    pass(1000)
+    expect(screen.getByText(/^off/)).toBeTruthy()
+  })
+
+  it('takes its own key as a chord when it is pressed twice', () => {
+    const onChord = show()
+    press('F9')
+    press('F9')
+    expect(onChord.mock.calls).toEqual([['F9', 'tap']])
+    pass(1000)
+    expect(screen.getByText(/^on/)).toBeTruthy()
+  })
+
+  it('is started by another key once that is chosen', () => {
+    localStorage.setItem('listen-key', 'F7')
+    show()
     press('F9')
     expect(screen.getByText(/^off/)).toBeTruthy()
+    press('F7')
+    expect(screen.getByText(/^on/)).toBeTruthy()
+    localStorage.clear()
+  })
+
+  it('tells a hold by really holding, and when the key goes up', () => {
+    const onRelease = vi.fn()
+    const onChord = show({ tellsHold: true, onRelease })
+    press('F9')
+    press('KeyE')
+    pass(HELD_AFTER - 1)
+    fireEvent.keyUp(window, { code: 'KeyE' })
+    expect(onChord.mock.calls).toEqual([['KeyE', 'tap']])
+    press('KeyE')
+    pass(HELD_AFTER)
+    expect(onChord.mock.calls.at(-1)).toEqual(['KeyE', 'hold'])
+    expect(onRelease).not.toHaveBeenCalled()
+    fireEvent.keyUp(window, { code: 'KeyE' })
+    expect(onRelease).toHaveBeenCalledTimes(1)
+    expect(onChord).toHaveBeenCalledTimes(2)
   })
 
   it('takes a chord from the page, so that the browser does nothing with it', () => {
     const onChord = show()
     press('F9')
     expect(press('KeyP', { ctrlKey: true })).toBe(false)
-    expect(onChord.mock.calls).toEqual([['Control+KeyP']])
+    expect(onChord.mock.calls).toEqual([['Control+KeyP', 'tap']])
   })
 
   it('takes a key that is held down once', () => {
@@ -65,7 +114,7 @@ describe('listening', () => {
     const onChord = show()
     press('F9')
     press('F9', { shiftKey: true })
-    expect(onChord.mock.calls).toEqual([['Shift+F9']])
+    expect(onChord.mock.calls).toEqual([['Shift+F9', 'tap']])
     expect(screen.getByText(/^on/)).toBeTruthy()
   })
 
@@ -83,7 +132,7 @@ describe('listening', () => {
     press('F9')
     press('KeyV')
     press('KeyB')
-    expect(onChord.mock.calls).toEqual([['KeyV']])
+    expect(onChord.mock.calls).toEqual([['KeyV', 'tap']])
     expect(screen.getByText(/^off/)).toBeTruthy()
   })
 

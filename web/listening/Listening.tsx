@@ -1,15 +1,25 @@
-import { createContext, use, useCallback, useEffect, useEffectEvent, useMemo, useState, type ReactNode } from 'react'
+import { createContext, use, useCallback, useEffect, useEffectEvent, useMemo, useRef, useState, type ReactNode } from 'react'
+import { chooseListenKey, listenKey } from './listenKey'
 import { heldModifiers, pressedChord } from './pressed'
 
-/** Starts and stops listening. Function keys type nothing, so this one disturbs no text field. */
-export const LISTEN_KEY = 'F9'
+export type PressGesture = 'tap' | 'hold'
+
+/** A key that is down for this long, in ms, is held; below it is tapped. */
+export const HELD_AFTER = 350
+
+/** Two presses of the listening key within this time, in ms, are the chord that it is. */
+const TWICE_WITHIN = 350
 
 interface Listener {
   /** What the next chords are for, as the end of "Press a chord …". */
   purpose: string
-  onChord: (chord: string) => void
+  onChord: (chord: string, gesture: PressGesture) => void
   /** Stop after the first chord. */
   once: boolean
+  /** Whether a hold is told from a tap; then a tap is told when the key goes up. */
+  tellsHold: boolean
+  /** When a key that was held goes up. */
+  onRelease: () => void
 }
 
 interface Listening {
@@ -17,7 +27,12 @@ interface Listening {
   /** Modifiers that are down while listening. */
   held: string[]
   purpose: string | null
+  /** The key that starts and stops listening. */
+  startKey: string
+  chooseStartKey: (key: string) => void
   toggle: () => void
+  start: () => void
+  stop: () => void
   register: (listener: Listener) => () => void
 }
 
@@ -25,21 +40,63 @@ const NONE_HELD: string[] = []
 
 const ListeningContext = createContext<Listening | null>(null)
 
+interface Down {
+  code: string
+  chord: string
+  /** Null once it is told as held. */
+  timer: ReturnType<typeof setTimeout> | null
+}
+
 /** Takes chords from the page while it is on; the screen that is shown says what for. */
 export function ListeningProvider({ children }: { children: ReactNode }) {
   const [isListening, setListening] = useState(false)
   const [held, hold] = useState(NONE_HELD)
+  const [startKey, setStartKey] = useState(listenKey)
   const [listener, setListener] = useState<Listener | null>(null)
   const isOn = isListening && listener !== null
+  const lastStart = useRef(-Infinity)
+  const stopping = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const down = useRef<Down | null>(null)
   // The same modifiers are the same list, so that nothing is drawn again for them.
   const setHeld = useCallback((next: string[]) => {
     hold((before) => (before.join() === next.join() ? before : next))
   }, [])
 
+  const tell = useEffectEvent((chord: string, gesture: PressGesture) => {
+    listener?.onChord(chord, gesture)
+    if (listener?.once === true) setListening(false)
+  })
+
+  const takeChord = useEffectEvent((code: string, chord: string) => {
+    if (listener?.tellsHold !== true) {
+      tell(chord, 'tap')
+      return
+    }
+    const pressed: Down = { code, chord, timer: null }
+    pressed.timer = setTimeout(() => {
+      pressed.timer = null
+      tell(chord, 'hold')
+    }, HELD_AFTER)
+    down.current = pressed
+  })
+
+  /** Starts; or stops after a while in which the key may be pressed again, and then is a chord like any other. */
+  const takeStartKey = useEffectEvent((event: KeyboardEvent) => {
+    event.preventDefault()
+    event.stopPropagation()
+    if (event.repeat || listener === null) return
+    const isTwice = event.timeStamp - lastStart.current < TWICE_WITHIN
+    lastStart.current = event.timeStamp
+    if (!isOn) setListening(true)
+    else if (isTwice) {
+      clearTimeout(stopping.current)
+      takeChord(event.code, startKey)
+    } else stopping.current = setTimeout(() => setListening(false), TWICE_WITHIN)
+  })
+
   const take = useEffectEvent((event: KeyboardEvent) => {
-    if (event.code === LISTEN_KEY && heldModifiers(event).length === 0) {
-      event.preventDefault()
-      if (!event.repeat && listener !== null) setListening(!isListening)
+    if (event.code === startKey && heldModifiers(event).length === 0) {
+      takeStartKey(event)
       return
     }
     if (!isOn) return
@@ -47,26 +104,33 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
     event.stopPropagation()
     setHeld(heldModifiers(event))
     const chord = event.repeat ? null : pressedChord(event)
-    if (chord === null) return
-    listener.onChord(chord)
-    if (listener.once) setListening(false)
+    if (chord !== null) takeChord(event.code, chord)
   })
+
   const release = useEffectEvent((event: KeyboardEvent) => {
     if (isOn) setHeld(heldModifiers(event))
+    const pressed = down.current
+    if (pressed?.code !== event.code) return
+    down.current = null
+    if (pressed.timer === null) listener?.onRelease()
+    else {
+      clearTimeout(pressed.timer)
+      tell(pressed.chord, 'tap')
+    }
   })
 
   useEffect(() => {
-    const down = (event: KeyboardEvent) => {
+    const onDown = (event: KeyboardEvent) => {
       take(event)
     }
-    const up = (event: KeyboardEvent) => {
+    const onUp = (event: KeyboardEvent) => {
       release(event)
     }
-    window.addEventListener('keydown', down, { capture: true })
-    window.addEventListener('keyup', up, { capture: true })
+    window.addEventListener('keydown', onDown, { capture: true })
+    window.addEventListener('keyup', onUp, { capture: true })
     return () => {
-      window.removeEventListener('keydown', down, { capture: true })
-      window.removeEventListener('keyup', up, { capture: true })
+      window.removeEventListener('keydown', onDown, { capture: true })
+      window.removeEventListener('keyup', onUp, { capture: true })
     }
   }, [])
 
@@ -74,6 +138,16 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
     setListening((before) => !before)
     setHeld(NONE_HELD)
   }, [setHeld])
+  const start = useCallback(() => setListening(true), [])
+  const stop = useCallback(() => {
+    clearTimeout(stopping.current)
+    setListening(false)
+    setHeld(NONE_HELD)
+  }, [setHeld])
+  const chooseStartKey = useCallback((key: string) => {
+    chooseListenKey(key)
+    setStartKey(key)
+  }, [])
   const register = useCallback((next: Listener) => {
     setListener(next)
     return () => {
@@ -81,8 +155,18 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
     }
   }, [])
   const value = useMemo(
-    () => ({ isListening: isOn, held: isOn ? held : NONE_HELD, purpose: listener?.purpose ?? null, toggle, register }),
-    [isOn, held, listener, toggle, register],
+    () => ({
+      isListening: isOn,
+      held: isOn ? held : NONE_HELD,
+      purpose: listener?.purpose ?? null,
+      startKey,
+      chooseStartKey,
+      toggle,
+      start,
+      stop,
+      register,
+    }),
+    [isOn, held, listener, startKey, chooseStartKey, toggle, start, stop, register],
   )
   return <ListeningContext value={value}>{children}</ListeningContext>
 }
@@ -93,14 +177,25 @@ export function useListening(): Listening {
   return listening
 }
 
+interface Way {
+  once?: boolean
+  tellsHold?: boolean
+  onRelease?: () => void
+}
+
 /**
  * Tells that chords pressed while listening are for this screen, as long as it is shown.
  *
  * @param purpose null while the screen cannot take any yet
  */
-export function useChords(purpose: string | null, onChord: (chord: string) => void, once = false): void {
+export function useChords(
+  purpose: string | null,
+  onChord: (chord: string, gesture: PressGesture) => void,
+  { once = false, tellsHold = false, onRelease }: Way = {},
+): void {
   const { register } = useListening()
   const handler = useEffectEvent(onChord)
+  const released = useEffectEvent(() => onRelease?.())
   useEffect(
     () =>
       purpose === null
@@ -108,8 +203,10 @@ export function useChords(purpose: string | null, onChord: (chord: string) => vo
         : register({
             purpose,
             once,
-            onChord: (chord) => handler(chord),
+            tellsHold,
+            onChord: (chord, gesture) => handler(chord, gesture),
+            onRelease: () => released(),
           }),
-    [register, purpose, once],
+    [register, purpose, once, tellsHold],
   )
 }

@@ -42,3 +42,21 @@ export function KeysList({ chords }: { chords: Schema['Chord'][] }) {
     </span>
   )
 }
+
+/** Chords of a command that can also be held: told in words, since the caps are the same. */
+export function HeldKeys({ taps, holds }: { taps: Schema['Chord'][]; holds: Schema['Chord'][] }) {
+  return (
+    <span className={css.keysList}>
+      {taps.map((chord) => (
+        <span key={chord.id} className={css.gesture}>
+          tap <Keys chord={chord} />
+        </span>
+      ))}
+      {holds.map((chord, index) => (
+        <span key={chord.id} className={css.gesture}>
+          {taps.length + index > 0 && 'or '}hold <Keys chord={chord} />
+        </span>
+      ))}
+    </span>
+  )
+}

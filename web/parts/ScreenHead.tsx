@@ -9,15 +9,17 @@ const FIRST_ENTRY = 'default'
 interface HeadingProps {
   children: ReactNode
   isHidden?: boolean
+  /** False where a field of the screen takes it instead. */
+  takesFocus?: boolean
 }
 
 /** The name of a screen. It takes the focus when somebody comes to the screen from another, so that reading goes on there. */
-export function ScreenHeading({ children, isHidden = false }: HeadingProps) {
+export function ScreenHeading({ children, isHidden = false, takesFocus = true }: HeadingProps) {
   const heading = useRef<HTMLHeadingElement>(null)
   const { key } = useLocation()
-  const isFirst = useRef(key === FIRST_ENTRY)
+  const isLeft = useRef(key === FIRST_ENTRY || !takesFocus)
   useEffect(() => {
-    if (!isFirst.current) heading.current?.focus({ preventScroll: true })
+    if (!isLeft.current) heading.current?.focus({ preventScroll: true })
   }, [])
   return (
     <h1 ref={heading} tabIndex={-1} className={cx(isHidden && 'visually-hidden')}>

@@ -8,3 +8,6 @@ afterEach(() => {
   cleanup()
   forgetServer()
 })
+
+// The simulated browser moves nothing.
+Element.prototype.animate = () => ({}) as Animation

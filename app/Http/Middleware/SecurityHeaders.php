@@ -18,8 +18,10 @@ final readonly class SecurityHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
+        // A page that stands for itself, such as a list to print, says more narrowly what it may do.
+        $policy = $response->headers->get('Content-Security-Policy', self::POLICY);
         $response->headers->add([
-            'Content-Security-Policy' => self::POLICY,
+            'Content-Security-Policy' => $policy,
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
             'X-Frame-Options' => 'DENY',

@@ -159,6 +159,12 @@ final class ContextTree
         return in_array($other->id, $one->coexistsWith, true) || in_array($one->id, $other->coexistsWith, true);
     }
 
+    /** Whether what belongs to $context works while $focus has the focus. */
+    public function isActive(string $context, string $focus): bool
+    {
+        return in_array($context, array_column(array_merge(...$this->activeRanks($focus)), 'id'), true);
+    }
+
     /**
      * The contexts that are active while $focus has the focus, in ranks from the deepest to Everywhere:
      * its path, and at each step the siblings that coexist with it.

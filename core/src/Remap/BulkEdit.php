@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Remap;
 
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
 
-/** One change for many bindings at once: another layer, another context, two layers exchanged. Each keeps its key. */
+/** One change for many bindings at once: another layer, another context, two layers or two keys exchanged. */
 final readonly class BulkEdit
 {
     public function __construct(private LoadedKeymap $keymap)
@@ -67,6 +69,25 @@ final readonly class BulkEdit
                 default => $binding,
             },
         );
+    }
+
+    /**
+     * What two chords do with the focus in one context, exchanged: taps and holds alike. What is hidden there stays where it is.
+     */
+    public function keysExchanged(Chord $one, Chord $other, string $focus): Change
+    {
+        $who = new Who($this->keymap);
+        $change = Change::none();
+        foreach ([[$one, $other], [$other, $one]] as [$from, $to]) {
+            foreach (Gesture::cases() as $gesture) {
+                $runs = $who->gets($from, $gesture, $focus)->winner();
+                if ($runs !== null && $runs->gesture === $gesture && $this->keymap->bindings()->has($runs)) {
+                    $change = $change->removing($runs)->adding($runs->at($to));
+                }
+            }
+        }
+
+        return $change;
     }
 
     /** Takes every chord of a context away. */

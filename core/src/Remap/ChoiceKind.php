@@ -12,6 +12,10 @@ enum ChoiceKind: string
     case Replace = 'replace';
     /** Whoever holds the chord in this context loses it. */
     case TakeOver = 'take-over';
+    /** Whoever holds the chord in this context loses it, and the command lets go of its old one. */
+    case TakeOverInstead = 'take-over-instead';
+    /** As well, and the contexts around and inside lose the chord too, so that nothing hides anything. */
+    case FreeAround = 'free-around';
     /** The holder gets the command's old chord. */
     case Swap = 'swap';
     case Remove = 'remove';

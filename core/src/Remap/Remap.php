@@ -73,6 +73,10 @@ final readonly class Remap
         $holders = $this->holders($wanted);
         $old = $this->oldBinding($wanted);
         $choices = $holders === [] ? $this->whenNobodyHoldsIt($wanted, $old) : $this->whenHeld($wanted, $holders, $old);
+        $neighbours = $this->neighbours($wanted);
+        if ($neighbours !== []) {
+            $choices[] = $this->freeingAround($choices[0], $neighbours);
+        }
         usort(
             $choices,
             static fn (Choice $one, Choice $other): int => $one->consequences->raisesFault() <=> $other->consequences->raisesFault(),
@@ -88,6 +92,38 @@ final readonly class Remap
             ChoiceKind::Remove,
             'Remove '.$this->label($binding).' from '.$this->called($binding),
             Change::none()->removing($binding),
+        );
+    }
+
+    /**
+     * Whether the chord can be given without taking anything from anybody: nobody has it here or around here, and no clash comes of it.
+     *
+     * @param  list<Choice>  $choices  the ways to it
+     */
+    public function isFree(Binding $wanted, array $choices): bool
+    {
+        return $choices !== [] &&
+            $this->holders($wanted) === [] &&
+            $this->neighbours($wanted) === [] &&
+            $choices[0]->consequences->raised === [];
+    }
+
+    /**
+     * The first way, and in the same step the chord is taken from the contexts around and inside.
+     *
+     * @param  non-empty-list<Binding>  $neighbours
+     */
+    private function freeingAround(Choice $first, array $neighbours): Choice
+    {
+        $names = array_map(
+            fn (Binding $one): string => "{$this->keymap->application->contexts->get($one->context)->name} ({$this->called($one)})",
+            $neighbours,
+        );
+
+        return $this->choice(
+            ChoiceKind::FreeAround,
+            "{$first->title}, and free it in ".Listing::and(array_values(array_unique($names))),
+            $first->change->removing(...$neighbours),
         );
     }
 
@@ -124,6 +160,13 @@ final readonly class Remap
             $takeOver = $takeOver->adding($wanted);
         }
         $choices = [$this->choice(ChoiceKind::TakeOver, "Take {$this->label($wanted)} over from {$names}", $takeOver)];
+        if ($old !== null) {
+            $choices[] = $this->choice(
+                ChoiceKind::TakeOverInstead,
+                "Take {$this->label($wanted)} over from {$names}, instead of {$this->label($old)}",
+                $takeOver->removing($old),
+            );
+        }
         if ($old !== null && count($holders) === 1) {
             $swap = $takeOver->removing($old)->adding($holders[0]->at($old->chord));
             $choices[] = $this->choice(ChoiceKind::Swap, "Swap: {$names} gets {$this->label($old)}", $swap);

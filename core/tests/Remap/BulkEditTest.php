@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Application\UnknownContext;
 use Zebrafinch\Core\Focus\LoadedKeymap;
+use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\System;
@@ -77,4 +78,16 @@ test('a chord by character becomes what its key types on the other layer', funct
         "draw 'D' new-free-shape",
         "draw '/' new-box",
     ]);
+});
+
+test('two keys are exchanged as they work with the focus in one context, taps and holds alike', function () {
+    $keymap = World::loaded("desk KeyS saw\neverywhere KeyP plane\ndrawer KeyS glue");
+    $change = (new BulkEdit($keymap))->keysExchanged(Chord::parse('KeyS'), Chord::parse('KeyP'), 'desk');
+    expect(added($change))->toBe(['desk KeyP saw', 'everywhere KeyS plane']);
+    $after = $keymap->after($change);
+    $back = (new BulkEdit($after))->keysExchanged(Chord::parse('KeyP'), Chord::parse('KeyS'), 'desk');
+    expect(added($back))->toContain('desk KeyS saw');
+    $boardwick = World::factory(World::application('boardwick'));
+    $tools = (new BulkEdit($boardwick))->keysExchanged(Chord::parse('KeyQ'), Chord::parse('KeyW'), 'easel');
+    expect(added($tools))->toBe(['easel KeyW pencil', 'easel KeyW pencil', 'easel KeyQ brush', 'easel KeyQ brush']);
 });

@@ -49,9 +49,11 @@ test('a held chord is taken over, swapped, or left with both, the fault last', f
     $keymap = World::loaded("desk KeyS saw\ndesk KeyB plane");
     $choices = choices($keymap, 'desk', 'KeyB', 'saw');
     expect(array_keys($choices))
-        ->toBe(['take-over', 'swap', 'add-beside'])
+        ->toBe(['take-over', 'take-over-instead', 'swap', 'add-beside'])
         ->and(linesAfter($keymap, $choices['take-over']))
         ->toBe(['desk KeyS saw', 'desk KeyB saw'])
+        ->and(linesAfter($keymap, $choices['take-over-instead']))
+        ->toBe(['desk KeyB saw'])
         ->and(linesAfter($keymap, $choices['swap']))
         ->toBe(['desk KeyB saw', 'desk KeyS plane'])
         ->and($choices['swap']->consequences->raised)
@@ -82,6 +84,28 @@ test('a shadow over another context is told before', function () {
         )
         ->toBe(['shadow']);
 });
+
+test('a chord that is taken around is freed there in the same step, and nothing is hidden', function () {
+    $keymap = World::loaded("everywhere KeyB glue\ndesk KeyS saw");
+    $free = choices($keymap, 'desk', 'KeyB', 'saw')['free-around'];
+    expect($free->title)
+        ->toBe('Add B beside S, and free it in Everywhere (Glue)')
+        ->and(linesAfter($keymap, $free))
+        ->toBe(['desk KeyS saw', 'desk KeyB saw'])
+        ->and($free->consequences->raised)
+        ->toBe([]);
+});
+
+test('a chord is free when nobody loses anything by it', function (string $lines, bool $isFree) {
+    $remap = new Remap(World::loaded($lines), BuiltInKinds::docket(World::reserved()));
+    $wanted = new Binding(Chord::parse('KeyB'), 'saw', 'desk');
+    expect($remap->isFree($wanted, $remap->choices($wanted)))->toBe($isFree);
+})->with([
+    'nobody has it' => ['desk KeyS saw', true],
+    'the same context has it' => ['desk KeyB plane', false],
+    'it would hide something' => ['everywhere KeyB glue', false],
+    'it is had already' => ['desk KeyB saw', false],
+]);
 
 test('a chord that the command has already offers nothing', function () {
     expect(choices(World::loaded('desk KeyB saw'), 'desk', 'KeyB', 'saw'))->toBe([]);

@@ -109,6 +109,9 @@ function OwnKeymap({ keymap, isSending, open, onSend, onOpen }: Props) {
       <button type="button" className="plain" aria-expanded={open === 'copy'} onClick={() => toggle('copy')}>
         copy<span className="visually-hidden"> {name}</span>
       </button>
+      <Link to={`/export?of=keymap%20${id}`}>
+        list and files<span className="visually-hidden"> of {name}</span>
+      </Link>
       <button type="button" className="plain" aria-expanded={open === 'delete'} onClick={() => toggle('delete')}>
         delete<span className="visually-hidden"> {name}</span>
       </button>

@@ -23,6 +23,7 @@ const hit = (
   is_menu_only: false,
   is_changed: false,
   chords: chord === null ? [] : [chordOf(chord)],
+  holds: [],
   ...more,
 })
 
@@ -50,6 +51,7 @@ function show(address = '/find') {
     <ListeningProvider>
       <FindScreen />
     </ListeningProvider>,
+    { '/remap/:application': <p>remap</p> },
   )
 }
 
@@ -60,9 +62,71 @@ describe('finding by words', () => {
     whenAsked('GET /find', FADE)
     show('/find?words=fade')
     const row = within(await screen.findByRole('row', { name: /Fade out/ }))
-    expect(row.getByRole('link', { name: /Fade to black/ }).getAttribute('href')).toBe('/remap/cutloom?command=Fade to black')
+    expect(row.getByRole('link', { name: /Fade to black/ }).getAttribute('href')).toBe(
+      '/remap/cutloom?command=Fade%20to%20black&context=timeline',
+    )
     expect(row.getByText(/changed/)).toBeTruthy()
     expect(screen.getAllByRole('columnheader').map(({ textContent }) => textContent)).toEqual(['Intent', 'Cutloom', 'Faderloft'])
+  })
+
+  it('has the focus on arrival, and takes letters that are typed anywhere', async () => {
+    whenAsked('GET /find', FADE)
+    show()
+    expect(document.activeElement).toBe(field())
+    field().blur()
+    await userEvent.keyboard('fa')
+    expect(field().value).toBe('fa')
+  })
+
+  it('leads to the first answer with Enter, also where it is pressed before the answer is there', async () => {
+    const answer = later<null>()
+    whenAsked('GET /find', () => answer.promise.then(() => json(FADE)))
+    const { address } = show()
+    await userEvent.type(field(), 'fade{Enter}')
+    expect(address()).toContain('/find')
+    answer.come(null)
+    await waitFor(() => {
+      expect(address()).toBe('/remap/cutloom?command=Fade%20to%20black&context=timeline')
+    })
+  })
+
+  it('is walked with arrows, and up from the first leads back to the field', async () => {
+    whenAsked('GET /find', FADE)
+    show('/find?words=fade')
+    const link = await screen.findByRole('link', { name: /Fade to black/ })
+    await userEvent.type(field(), '{ArrowDown}')
+    expect(document.activeElement).toBe(link)
+    await userEvent.keyboard('{ArrowRight}')
+    expect(document.activeElement?.textContent).toContain('Fade out')
+    await userEvent.keyboard('{ArrowDown}')
+    expect(document.activeElement?.textContent).toContain('Remove fades')
+    await userEvent.keyboard('{ArrowUp}{ArrowUp}')
+    expect(document.activeElement).toBe(field())
+  })
+
+  it('is grouped by menu where one wants it so', async () => {
+    whenAsked('GET /find', FADE)
+    const { address } = show('/find?words=fade')
+    await userEvent.selectOptions(await screen.findByLabelText('Grouped by'), 'menu')
+    expect(address()).toBe('/find?words=fade&by=menu')
+    const faderloft = within(screen.getByRole('region', { name: 'Faderloft' }))
+    expect(faderloft.getByRole('heading', { name: 'Clip' })).toBeTruthy()
+    expect(faderloft.getAllByRole('link')).toHaveLength(2)
+  })
+
+  it('says how many there are in words that fit the number', async () => {
+    whenAsked('GET /find', { ...FADE, answers: FADE.answers.slice(0, 1) })
+    show('/find?words=fade')
+    expect((await screen.findByText(/^1 answer\./)).textContent).not.toContain('answers.')
+  })
+
+  it('tells in words what can be held', async () => {
+    whenAsked('GET /find', {
+      ...FADE,
+      answers: [{ state: 'single', runs_on: [], intent: null, hits: [hit(CUTLOOM, 'Rubber', 'KeyE', { holds: [chordOf('KeyE')] })] }],
+    })
+    show('/find?words=rubber')
+    expect((await screen.findByRole('link', { name: /Rubber/ })).textContent).toMatch(/tap .*or hold /)
   })
 
   it('shows cells that run together as the server says, and works nothing out', async () => {

@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import type { Table, TableApplication } from '../../board/table'
 import { ContextOptions } from '../../parts/AskedSelect'
 import layout from '../../parts/layout.module.css'
@@ -34,7 +35,14 @@ export function FocusChoice({ table, application, context, onChoose }: Props) {
         <ContextOptions isTree contexts={application.contexts} />
         <option value="all">all contexts together</option>
       </select>
-      <span className="quiet"> keymap {application.keymap}</span>
+      <span className="quiet"> {application.keymap}</span>
+      <span className={layout.beside}>
+        <Link to={`/export?of=${application.id}&by=menu&unbound=1`}>List by menu</Link>
+        <Link to={`/export?of=${application.id}&print=1`}>Print the list</Link>
+        <Link to="/second-screen" target="_blank">
+          Second screen
+        </Link>
+      </span>
     </p>
   )
 }

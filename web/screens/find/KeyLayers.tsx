@@ -1,5 +1,7 @@
-import { Disclosure } from '../../parts/Disclosure'
-import { ladderOf, pressId, usesOf, type BoardKey, type Table, type TableApplication } from '../../board/table'
+import { Link } from 'react-router'
+import { namesOf, spokenName } from '../../board/names'
+import { allContexts, ladderOf, pressId, usesOf, type BoardKey, type Table, type TableApplication } from '../../board/table'
+import { toChord, toRemap } from './leads'
 import css from './find.module.css'
 
 interface Props {
@@ -7,40 +9,43 @@ interface Props {
   application: TableApplication
   context: number
   of: BoardKey
+  onLayer: (layer: string) => void
 }
 
-/** What one key does in every layer, with the focus in one context. */
-export function KeyLayers({ table, application, context, of }: Props) {
+/** What one key does in every layer, with the focus in one context. A name leads to changing it, a layer shows itself on the board. */
+export function KeyLayers({ table, application, context, of, onLayer }: Props) {
   const at = table.board.keys.indexOf(of)
-  const focus = application.contexts[context]?.name ?? 'any context'
+  const focus = application.contexts[context]
   return (
-    <Disclosure
-      data-testid="key-layers"
-      className={css.keyLayers}
-      summary={
-        <>
-          Every layer of {of.spoken} in {application.name}, focus in {focus}
-        </>
-      }
-    >
-      {() => (
-        <ul>
-          {table.layers.map((layer, number) => {
-            const winner = ladderOf(application, pressId(layer.id, of.key), context).winner
-            const use = usesOf(application, context, number)[at]
-            return (
-              <li key={layer.id} data-use={use}>
-                <i className={css.dot} data-use={use} aria-hidden="true" />
-                <span>
-                  {layer.caps.length === 0 ? 'plain' : layer.caps.join(' ')}
-                  <span className="visually-hidden">: </span>
-                </span>
-                {winner?.name ?? (use === 'free' ? 'free' : 'in other contexts')}
-              </li>
-            )
-          })}
-        </ul>
-      )}
-    </Disclosure>
+    <section data-testid="key-layers" className={css.keyLayers} aria-label={`Every layer of ${of.spoken}`}>
+      <h2>
+        Every layer of {of.spoken} in {application.name}, <small>focus in {focus?.name ?? 'any context'}</small>
+      </h2>
+      <ul>
+        {table.layers.map((layer, number) => {
+          const press = pressId(layer.id, of.key)
+          const names = namesOf(application, press, context)
+          const use = usesOf(application, context, number)[at]
+          const winner = ladderOf(application, press, context).winner
+          const home = focus?.id ?? (context === allContexts(application) ? '' : 'everywhere')
+          return (
+            <li key={layer.id} data-use={use}>
+              <i className={css.dot} data-use={use} aria-hidden="true" />
+              <button type="button" className="plain" onClick={() => onLayer(layer.id)}>
+                {layer.caps.length === 0 ? 'plain' : layer.caps.join(' ')}
+                <span className="visually-hidden">: show this layer</span>
+              </button>
+              {names.length === 0 ? (
+                <Link to={toChord(application.id, press, home)}>{use === 'free' ? 'free' : 'in other contexts'}</Link>
+              ) : (
+                <Link to={winner === null ? toChord(application.id, press, home) : toRemap(application.id, winner.id, home)}>
+                  {names.map(spokenName).join(' · ')}
+                </Link>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+    </section>
   )
 }

@@ -1,9 +1,11 @@
-import { ApplicationSelect, ContextOptions } from '../../parts/AskedSelect'
+import { ApplicationSelect } from '../../parts/AskedSelect'
 import { useApplications } from '../../api/applications'
 import css from './find.module.css'
 import type { Narrowed } from './queries'
 
 interface Props extends Required<Narrowed> {
+  /** `menu`, or empty for what is wanted. */
+  grouping: string
   onNarrow: (next: Record<string, string>) => void
 }
 
@@ -16,8 +18,8 @@ const KINDS = {
   'menu-only': 'in a menu only',
 }
 
-/** Narrows a search; what is chosen stands in the address. */
-export function Narrow({ application, context, only, onNarrow }: Props) {
+/** Narrows a search and groups its answers; what is chosen stands in the address. */
+export function Narrow({ application, context, only, grouping, onNarrow }: Props) {
   const contexts = useApplications().data?.applications.find(({ id }) => id === application)?.contexts
   return (
     <p className={css.narrow}>
@@ -30,8 +32,12 @@ export function Narrow({ application, context, only, onNarrow }: Props) {
       />
       {contexts !== undefined && (
         <select aria-label="Context" value={context} onChange={(event) => onNarrow({ context: event.target.value })}>
-          <option value="">every context</option>
-          <ContextOptions contexts={contexts} />
+          <option value="">whatever has the focus</option>
+          {contexts.map(({ id, name }) => (
+            <option key={id} value={id}>
+              works in {name}
+            </option>
+          ))}
         </select>
       )}
       <select aria-label="Kind" value={only} onChange={(event) => onNarrow({ only: event.target.value })}>
@@ -41,6 +47,10 @@ export function Narrow({ application, context, only, onNarrow }: Props) {
             {name}
           </option>
         ))}
+      </select>
+      <select aria-label="Grouped by" value={grouping} onChange={(event) => onNarrow({ by: event.target.value })}>
+        <option value="">by what is wanted</option>
+        <option value="menu">by menu</option>
       </select>
       {application + context + only !== '' && (
         <button type="button" className="plain" onClick={() => onNarrow({ application: '', context: '', only: '' })}>

@@ -10,7 +10,7 @@ const findQuery = (words: string, narrowed: Narrowed, seat: Seat) => {
   const query = { words, ...seat, ...Object.fromEntries(Object.entries(narrowed).filter(([, value]) => value !== '')) }
   return queryOptions({
     queryKey: [...KIT, 'find', query],
-    queryFn: () => answer(api.GET('/find', { params: { query } })),
+    queryFn: ({ signal }) => answer(api.GET('/find', { params: { query }, signal })),
     enabled: words.trim() !== '',
     placeholderData: keepPreviousData,
   })

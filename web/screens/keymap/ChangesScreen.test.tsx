@@ -5,13 +5,13 @@ import type { Schema } from '../../api/client'
 import { renderAt } from '../../tests/page'
 import { binding, CUTLOOM } from '../../tests/samples'
 import { askedFor, problem, whenAsked } from '../../tests/server'
-import { ChangeProvider } from '../../keymap/ChangeProvider'
+import { WithChanges } from '../../tests/changes'
 import { ChangesScreen } from './ChangesScreen'
 
 const Page = () => (
-  <ChangeProvider>
+  <WithChanges>
     <ChangesScreen />
-  </ChangeProvider>
+  </WithChanges>
 )
 
 const MINE = { id: 7, version: 3, name: 'Mine', application: CUTLOOM, came_of_it: null }

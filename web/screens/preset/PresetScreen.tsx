@@ -126,7 +126,10 @@ function Preset({ preset }: { preset: Schema['Preset'] }) {
               <p className="quiet">
                 {release.author}, {new Date(release.created_at).toLocaleString()} ·{' '}
                 {release.applications.map((one) => `${one.file_name} (${one.bindings} bindings)`).join(', ')}{' '}
-                <OpenRelease release={release} />
+                <OpenRelease release={release} />{' '}
+                <Link to={`/export?of=release%20${release.id}`}>
+                  list and files<span className="visually-hidden"> of release {release.number}</span>
+                </Link>
               </p>
               <p className="quiet">
                 digest <code title={release.digest}>{release.digest.slice(0, 16)}</code>

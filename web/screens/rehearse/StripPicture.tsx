@@ -41,6 +41,8 @@ export function StripPicture({ state }: { state: Schema['StripState'] }) {
         {to !== null && ` · out ${to}`} · {state.is_borrowed ? 'borrowed: ' : ''}
         {state.tool}
         {state.tracks > 1 && ` · ${state.tracks} tracks`}
+        <br />
+        Beside it: {state.things.length === 0 ? 'nothing any more' : state.things.join(', ')}
       </figcaption>
     </figure>
   )

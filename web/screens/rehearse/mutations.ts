@@ -1,8 +1,18 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef } from 'react'
-import { answer, api } from '../../api/client'
+import { useRef, useState } from 'react'
+import { answer, api, type Schema } from '../../api/client'
 import { useSeat } from '../../seat/seat'
 import { rehearsalQuery } from './queries'
+
+export type Gesture = 'tap' | 'hold'
+
+/** With what is sent when a key that was held goes up. */
+interface Sent {
+  chord: string
+  gesture: Gesture | 'let-go'
+}
+
+const LET_GO: Sent['gesture'] = 'let-go'
 
 interface Where {
   /** Id, empty for none. */
@@ -10,14 +20,13 @@ interface Where {
   /** Id, empty for none. */
   application: string
   focus: string
-  gesture: 'tap' | 'hold'
   /** The rehearsal that is going on; empty for none. */
   rehearsal: string
   onBegun: (rehearsal: string) => void
 }
 
 /** Chords pressed in a suite, one after the other in the order in which they were pressed. The first begins a rehearsal. */
-export function useRehearsing({ suite, application, focus, gesture, rehearsal, onBegun }: Where) {
+export function useRehearsing({ suite, application, focus, rehearsal, onBegun }: Where) {
   const query = useSeat()
   const client = useQueryClient()
   // Chords come faster than the address changes: the first begins the rehearsal, those right behind it find it here.
@@ -31,11 +40,12 @@ export function useRehearsing({ suite, application, focus, gesture, rehearsal, o
     return made.id
   }
 
+  const last = useRef('')
   const scope = { id: 'presses' }
   const beginning = useMutation({ scope, mutationFn: begin })
   const pressing = useMutation({
     scope,
-    mutationFn: async (chord: string) => {
+    mutationFn: async ({ chord, gesture }: Sent) => {
       const here = rehearsal !== '' ? rehearsal : begun.current.about === about ? begun.current.id : await begin()
       const after = await answer(
         api.POST('/rehearsals/{rehearsal}/presses', { params: { path: { rehearsal: here }, query }, body: { chord, focus, gesture } }),
@@ -44,13 +54,47 @@ export function useRehearsing({ suite, application, focus, gesture, rehearsal, o
     },
   })
   return {
-    press: (chord: string) => {
-      pressing.mutate(chord)
+    press: (chord: string, gesture: Gesture) => {
+      last.current = chord
+      pressing.mutate({ chord, gesture })
+    },
+    letGo: () => {
+      pressing.mutate({ chord: last.current, gesture: LET_GO })
     },
     startOver: () => {
       if (!beginning.isPending) beginning.mutate()
     },
-    isBeginning: beginning.isPending,
     error: pressing.error ?? beginning.error,
+  }
+}
+
+/** Chords pressed in what one has now, one after the other; the strip that is played with has a name of its own. */
+export function useDraftRehearsing(application: string, focus: string) {
+  const query = useSeat()
+  const [rehearsal, setRehearsal] = useState(() => crypto.randomUUID())
+  const [presses, setPresses] = useState<Schema['Press'][]>([])
+  const last = useRef('')
+  const pressing = useMutation({
+    scope: { id: 'draft-presses' },
+    mutationFn: async ({ chord, gesture }: Sent) => {
+      const body = { rehearsal, chord, focus, gesture }
+      const press = await answer(api.POST('/applications/{application}/draft-presses', { params: { path: { application }, query }, body }))
+      setPresses((before) => [...before, press])
+    },
+  })
+  return {
+    presses,
+    press: (chord: string, gesture: Gesture) => {
+      last.current = chord
+      pressing.mutate({ chord, gesture })
+    },
+    letGo: () => {
+      pressing.mutate({ chord: last.current, gesture: LET_GO })
+    },
+    startOver: () => {
+      setPresses([])
+      setRehearsal(crypto.randomUUID())
+    },
+    error: pressing.error,
   }
 }

@@ -33,7 +33,7 @@ function show(bindings = BINDINGS, consequences: Schema['Consequences'] = NO_CON
   const make = vi.fn<(wanted: WantedChange) => void>()
   renderAt(
     '/remap/cutloom/bulk-edit',
-    <ChangeContext value={{ make, goBack: vi.fn(), isMaking: false }}>
+    <ChangeContext value={{ make, goBack: vi.fn(), isMaking: false, notice: null }}>
       <BulkEditScreen />
     </ChangeContext>,
     {},

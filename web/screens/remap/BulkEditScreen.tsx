@@ -13,7 +13,10 @@ import { Keys } from '../../parts/Keys'
 import css from './remap.module.css'
 import layout from '../../parts/layout.module.css'
 
-const KINDS: Record<BulkEdit['kind'], string> = {
+/** Two keys are exchanged on the board. */
+type Kind = Exclude<BulkEdit['kind'], 'exchange-keys'>
+
+const KINDS: Record<Kind, string> = {
   'to-layer': 'move the chosen chords to another layer',
   'to-context': 'move the chosen chords to another context',
   'copy-to-context': 'copy the chosen chords to another context',
@@ -64,7 +67,7 @@ interface Props {
 }
 
 function Workbench({ application, keymap, layers, contexts }: Props) {
-  const [kind, setKind] = useState<BulkEdit['kind']>('to-layer')
+  const [kind, setKind] = useState<Kind>('to-layer')
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [from, setFrom] = useState('')
   const [context, setContext] = useState('')
@@ -135,7 +138,7 @@ function Workbench({ application, keymap, layers, contexts }: Props) {
       </section>
       <section aria-label="What to do">
         <p className={css.edit}>
-          <select aria-label="What to do" value={kind} onChange={(event) => setKind(event.target.value as BulkEdit['kind'])}>
+          <select aria-label="What to do" value={kind} onChange={(event) => setKind(event.target.value as Kind)}>
             {Object.entries(KINDS).map(([id, words]) => (
               <option key={id} value={id}>
                 {words}

@@ -1,113 +1,244 @@
-import { useLayoutEffect, useRef } from 'react'
-import { useNavigate } from 'react-router'
+import { use, useEffect, useEffectEvent, useLayoutEffect, useRef } from 'react'
+import { Link, useNavigate } from 'react-router'
 import { ApplicationSelect, ContextOptions } from '../../parts/AskedSelect'
 import { ScreenHeading } from '../../parts/ScreenHead'
 import { useApplications } from '../../api/applications'
+import type { Schema } from '../../api/client'
+import { ChangeContext } from '../../keymap/changes'
+import { useKeymap } from '../../keymap/queries'
 import { useRemap } from './queries'
-import { useChords } from '../../listening/Listening'
+import { useChords, useListening } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { Keys } from '../../parts/Keys'
+import { remembered } from '../../parts/remembered'
 import { useAddress } from '../../parts/useAddress'
 import { useAddressText } from '../../parts/useAddressText'
 import { useFirstApplication } from '../../parts/useFirstApplication'
+import { useTellLook } from '../../api/look'
+import { useTypingInto } from '../../parts/useTypingInto'
+import { ChordFirst } from './ChordFirst'
 import { CommandFinder } from './CommandFinder'
+import { DoneList } from './DoneList'
 import { KeymapLine } from './KeymapLine'
 import { OwnChords } from './OwnChords'
 import { RemapBoard } from './RemapBoard'
+import { insteadOf, useRow } from './useRow'
+import { useSwapKeys } from './mutations'
 import { WantedPanel } from './WantedPanel'
 import css from './remap.module.css'
 import { Empty } from '../../parts/Empty'
 
 /** One sentence with four blanks (application, command, context, chord), and under it what fills them and what follows. */
 export function RemapScreen() {
-  const [read, write] = useAddress()
   const application = useFirstApplication()
+  return (
+    <Asking of={useApplications()}>
+      {({ applications }) => {
+        const here = applications.find(({ id }) => id === application)
+        return here === undefined ? <NoSuch application={application} known={applications} /> : <Workbench key={here.id} here={here} />
+      }}
+    </Asking>
+  )
+}
+
+function NoSuch({ application, known }: { application: string; known: Schema['Application'][] }) {
+  return (
+    <>
+      <ScreenHeading>Remap</ScreenHeading>
+      <Empty>
+        <strong>There is no application “{application}” here.</strong> Choose one of those that are known:{' '}
+        {known.map(({ id, name }) => (
+          <Link key={id} className={css.known} to={`/remap/${id}`}>
+            {name}
+          </Link>
+        ))}
+      </Empty>
+    </>
+  )
+}
+
+function Workbench({ here }: { here: Schema['Application'] }) {
+  const application = here.id
+  const [read, write] = useAddress()
   const suites = useAddressText('suites', false)
+  const row = useRow()
+  const { make, goBack, isMaking } = use(ChangeContext)
+  const { start, stop } = useListening()
+  const keymap = useKeymap(application).data
   const gesture: 'tap' | 'hold' = read('gesture') === 'hold' ? 'hold' : 'tap'
   const remapping = { command: read('command'), context: read('context'), chord: read('chord'), suites: suites.text, gesture }
   const remap = useRemap(application, remapping)
-  const hasCommand = remapping.command !== '' && remap.data !== undefined
-  useChords(
-    hasCommand ? `for ${remap.data.command.name}` : 'to see it on the board',
-    (chord) => {
-      write({ chord })
-    },
-    hasCommand,
-  )
+  const hasCommand = remapping.command !== ''
+  const data = hasCommand ? remap.data : undefined
+  const swap = useSwapKeys(application)
+  useTypingInto(row.words)
 
-  const applications = useApplications()
-  if (application === '') return <Asking of={applications}>{() => null}</Asking>
+  const give = (chord: string, next: 'tap' | 'hold' = 'tap') => {
+    row.setGiven(true)
+    write({ chord, gesture: next === 'hold' ? 'hold' : '' })
+  }
+  useChords(hasCommand ? `for ${data?.command.name ?? 'the command'}` : 'to see what it runs, or to give it to a command', give, {
+    once: true,
+    tellsHold: here.tells_hold,
+  })
+
+  const nextOne = () => {
+    row.setGiven(false)
+    write({ command: '', context: '', chord: '', gesture: '' })
+    row.words.current?.focus()
+  }
+  const choose = (command: string) => {
+    write({ command, context: '' })
+    // With the chord already there, this decides; else it is the chord's turn.
+    if (remapping.chord === '') start()
+    else row.setGiven(true)
+  }
+  const take = (wanted: Schema['Wanted'], choice: Schema['Choice'], command: Schema['CommandName']) =>
+    make({
+      application,
+      title: `${command.name}: ${choice.title}`,
+      change: choice.change,
+      onMade: () => {
+        row.add({ title: choice.title, chord: wanted.chord, command: command.name, instead: insteadOf(wanted.choices, choice) })
+        nextOne()
+      },
+    })
+
+  // A chord that was given here and that nobody loses anything by is taken at once; all others are asked about.
+  const takeFree = useEffectEvent(() => {
+    const wanted = data?.wanted ?? null
+    const isOfThis = data?.command.id === remapping.command && wanted?.chord.id !== undefined && !remap.isPlaceholderData
+    if (!row.isGiven || isMaking || wanted === null || data === undefined || !isOfThis || !wanted.is_free) return
+    const inManner = wanted.choices.find(({ kind }) => kind === (row.manner === 'instead' ? 'replace' : 'add-beside')) ?? wanted.choices[0]
+    if (inManner === undefined) return
+    row.setGiven(false)
+    take(wanted, inManner, data.command)
+  })
+  useEffect(() => takeFree(), [data, row.isGiven, remap.isPlaceholderData])
+
+  const lastContext = remembered('application') === application ? remembered('context') : ''
+  const contextHere = remapping.context === '' ? (data?.command.home ?? lastContext) : remapping.context
+  useTellLook(application, here.contexts.some(({ id }) => id === contextHere) ? contextHere : 'everywhere')
   return (
-    <>
-      <ScreenHeading isHidden>Remap</ScreenHeading>
+    // Keys that come up from everything on the screen: back to the word, and undo where no text is being written.
+    // eslint-disable-next-line jsx-a11y/no-static-element-interactions
+    <div
+      onKeyDown={(event) => {
+        const isEmpty = !(event.target instanceof HTMLInputElement) || event.target.value === ''
+        if (event.key === 'Escape') {
+          stop()
+          nextOne()
+        } else if (event.code === 'KeyZ' && (event.ctrlKey || event.metaKey) && isEmpty && keymap !== undefined && !isMaking) {
+          event.preventDefault()
+          if (event.shiftKey ? keymap.redo !== null : keymap.undo !== null) goBack(keymap, { do: event.shiftKey ? 'redo' : 'undo' })
+        }
+      }}
+    >
+      <ScreenHeading isHidden takesFocus={false}>
+        Remap
+      </ScreenHeading>
       <Sentence
-        application={application}
+        here={here}
         gesture={gesture}
-        remap={hasCommand ? remap.data : undefined}
+        remap={data}
+        chord={remapping.chord}
         onContext={(context) => write({ context })}
         onClearChord={() => write({ chord: '' })}
         onGesture={(next) => write({ gesture: next === 'tap' ? '' : next })}
       />
       <div className={css.workbench}>
         <div>
-          <CommandFinder application={application} chosen={remapping.command} onChoose={(command) => write({ command, context: '' })} />
-          {hasCommand && <OwnChords application={application} remap={remap.data} />}
+          <CommandFinder field={row.words} application={application} chosen={remapping.command} onChoose={choose} />
+          <fieldset className={css.manner}>
+            <legend className="visually-hidden">A new chord comes</legend>
+            {(['as-well', 'instead'] as const).map((one) => (
+              <label key={one}>
+                <input type="radio" name="manner" checked={row.manner === one} onChange={() => row.chooseManner(one)} />{' '}
+                {one === 'as-well' ? 'beside the old chord' : 'instead of it'}
+              </label>
+            ))}
+          </fieldset>
+          <p className={css.steps}>
+            <kbd>word</kbd> <kbd>Enter</kbd> <kbd>the key</kbd>, and again. A free key is taken at once. Of a taken one, <kbd>Enter</kbd>
+            takes the first way, a digit another. <kbd>Esc</kbd> back to the word, <kbd>{undoKeys()}</kbd> undo.
+          </p>
+          {data !== undefined && <OwnChords application={application} remap={data} />}
         </div>
         <div className={css.wanted}>
-          {remapping.command === '' ? (
+          {!hasCommand && remapping.chord === '' && (
             <Empty>
               <strong>Find the command</strong> by a word of its name, its menu or its tooltip, or by what you would call it. Then press the
-              chord that it should have.
+              chord that it should have, or drag the command onto a key.
             </Empty>
-          ) : (
+          )}
+          {!hasCommand && remapping.chord !== '' && (
+            <ChordFirst
+              application={application}
+              context={contextHere}
+              chord={remapping.chord}
+              onChoose={(command, context) => write({ command, context, chord: '' })}
+              onSwap={(other) => swap(remapping.chord, other, contextHere, nextOne)}
+            />
+          )}
+          {hasCommand && (
             <Asking of={remap}>
-              {(data) => (
+              {(answered) => (
                 <WantedPanel
                   application={application}
-                  remap={data}
+                  remap={answered}
+                  isGiven={row.isGiven}
                   suites={suites.text}
                   onSuites={suites.set}
-                  onChord={(chord) => write({ chord })}
+                  onChord={(chord) => give(chord, gesture)}
+                  onTake={(choice) => answered.wanted !== null && take(answered.wanted, choice, answered.command)}
                 />
               )}
             </Asking>
           )}
+          <DoneList application={application} done={row.done} />
         </div>
       </div>
       <RemapBoard
-        key={application}
         application={application}
-        context={remapping.context === '' ? (remap.data?.command.home ?? 'everywhere') : remapping.context}
+        context={contextHere}
         chord={remapping.chord}
-        onChord={(chord) => write({ chord })}
+        onChord={(chord) => give(chord)}
+        onDropCommand={(command, chord) => {
+          row.setGiven(true)
+          write({ command, context: '', chord, gesture: '' })
+        }}
+        onSwap={(one, other) => swap(one, other, contextHere, nextOne)}
       />
-    </>
+    </div>
   )
 }
 
+const undoKeys = (): string => (navigator.userAgent.includes('Mac') ? '⌘Z' : 'Ctrl+Z')
+
 interface SentenceProps {
-  application: string
+  here: Schema['Application']
   remap: ReturnType<typeof useRemap>['data']
+  chord: string
   onContext: (context: string) => void
   onClearChord: () => void
   gesture: 'tap' | 'hold'
   onGesture: (gesture: string) => void
 }
 
-function Sentence({ application, remap, onContext, onClearChord, gesture, onGesture }: SentenceProps) {
-  const here = useApplications().data?.applications.find(({ id }) => id === application)
+function Sentence({ here, remap, chord, onContext, onClearChord, gesture, onGesture }: SentenceProps) {
+  const { isListening, startKey } = useListening()
   const navigate = useNavigate()
+  const toApplication = (id: string) => void navigate(`/remap/${id}`)
   const wanted = remap?.wanted ?? null
   const line = useRef<HTMLDivElement>(null)
   // A change of the chord is told where the reader's eyes are: the sentence flashes its chord.
   useLayoutEffect(() => {
     line.current?.animate([{ opacity: 0.4 }, { opacity: 1 }], 150)
   }, [wanted?.chord.id])
-  const toApplication = (id: string) => void navigate(`/remap/${id}`)
   return (
     <div className={css.sentence} ref={line}>
       <p>
-        In <ApplicationSelect withDesktop label="Application" value={application} onChoose={toApplication} />, while{' '}
+        In <ApplicationSelect withDesktop label="Application" value={here.id} onChoose={toApplication} />, while{' '}
         <select
           aria-label="Context"
           value={remap?.context.id ?? ''}
@@ -115,18 +246,19 @@ function Sentence({ application, remap, onContext, onClearChord, gesture, onGest
           onChange={(event) => onContext(event.target.value)}
         >
           {remap === undefined && <option value="">…</option>}
-          <ContextOptions isTree contexts={here?.contexts ?? []} />
+          <ContextOptions isTree contexts={here.contexts} />
         </select>{' '}
         has the focus,{' '}
         <b className={css.blank} data-filled={wanted !== null}>
-          {wanted === null ? 'press F9 and a chord' : <Keys chord={wanted.chord} />}
+          {wanted !== null && <Keys chord={wanted.chord} />}
+          {wanted === null && (isListening ? 'press the chord' : `press ${startKey} and a chord`)}
         </b>
-        {wanted !== null && (
+        {chord !== '' && (
           <button type="button" className="plain" onClick={onClearChord}>
             clear
           </button>
         )}
-        {here?.tells_hold === true && (
+        {here.tells_hold && (
           <select aria-label="Gesture" value={gesture} onChange={(event) => onGesture(event.target.value)}>
             <option value="tap">tapped</option>
             <option value="hold">held down</option>
@@ -134,11 +266,11 @@ function Sentence({ application, remap, onContext, onClearChord, gesture, onGest
         )}{' '}
         shall run{' '}
         <b className={css.blank} data-filled={remap !== undefined}>
-          {remap?.command.name ?? 'find a command below'}
+          {remap?.command.name ?? 'a command found below'}
         </b>
         .
       </p>
-      <KeymapLine application={application} />
+      <KeymapLine application={here.id} />
     </div>
   )
 }

@@ -1,5 +1,5 @@
+import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schema } from '../../api/client'
-import { ChangeButton } from '../../keymap/ChangeButton'
 import { ConsequenceList } from '../../parts/ConsequenceList'
 import { Keys } from '../../parts/Keys'
 import { Ladder, rungsOf } from '../../board/Ladder'
@@ -10,13 +10,16 @@ import layout from '../../parts/layout.module.css'
 interface Props {
   application: string
   remap: Schema['Remap']
+  /** Whether the chord was given here and now: then the first way has the focus. */
+  isGiven: boolean
   suites: string
   onSuites: (suites: string) => void
   onChord: (chord: string) => void
+  onTake: (choice: Schema['Choice']) => void
 }
 
 /** What the wanted chord would mean, or the free ones while none is wanted. */
-export function WantedPanel({ application, remap, suites, onSuites, onChord }: Props) {
+export function WantedPanel({ application, remap, isGiven, suites, onSuites, onChord, onTake }: Props) {
   const { wanted } = remap
   return (
     <section aria-label={`Chords of ${remap.command.name}`}>
@@ -37,7 +40,7 @@ export function WantedPanel({ application, remap, suites, onSuites, onChord }: P
         </p>
       )}
       {wanted !== null && !wanted.is_already_so && wanted.unsayable === null && (
-        <Choices application={application} command={remap.command.name} wanted={wanted} />
+        <Choices key={wanted.chord.id} application={application} wanted={wanted} isGiven={isGiven} onTake={onTake} />
       )}
       {wanted !== null && (wanted.holders.length > 0 || wanted.unsayable !== null) && (
         <OffersInstead offers={remap.offers.slice(0, 5)} onChord={onChord} />
@@ -46,9 +49,36 @@ export function WantedPanel({ application, remap, suites, onSuites, onChord }: P
   )
 }
 
-function Choices({ application, command, wanted }: { application: string; command: string; wanted: Schema['Wanted'] }) {
+interface ChoicesProps {
+  application: string
+  wanted: Schema['Wanted']
+  isGiven: boolean
+  onTake: (choice: Schema['Choice']) => void
+}
+
+/** The ways to the chord, numbered: Enter takes the first, a digit its own. */
+function Choices({ application, wanted, isGiven, onTake }: ChoicesProps) {
+  const list = useRef<HTMLUListElement>(null)
   const holders = wanted.holders.map((one) => `${one.command.name} in ${one.context.name}`)
   const neighbours = wanted.neighbours.map((one) => `${one.command.name} in ${one.context.name}`)
+  useEffect(() => {
+    if (isGiven) list.current?.querySelector('button')?.focus({ preventScroll: true })
+  }, [isGiven])
+
+  const move = (event: KeyboardEvent<HTMLElement>) => {
+    const buttons = [...(list.current?.querySelectorAll<HTMLButtonElement>('li > button') ?? [])]
+    const at = buttons.findIndex((one) => one === document.activeElement)
+    const step = event.key === 'ArrowDown' || event.key === 'ArrowRight' ? 1 : event.key === 'ArrowUp' || event.key === 'ArrowLeft' ? -1 : 0
+    const numbered = wanted.choices[Number(event.key) - 1]
+    if (numbered !== undefined && event.key !== '') {
+      event.preventDefault()
+      onTake(numbered)
+    } else if (step !== 0 && at >= 0) {
+      event.preventDefault()
+      buttons[Math.max(0, Math.min(at + step, buttons.length - 1))]?.focus()
+    }
+  }
+
   return (
     <>
       <p className={css.verdict} role="status">
@@ -71,15 +101,30 @@ function Choices({ application, command, wanted }: { application: string; comman
             <> Around it: {neighbours.join(', ')}.</>
           ))}
       </p>
-      <ul className={layout.choices}>
-        {wanted.choices.map((choice) => (
+      {wanted.destroys_elsewhere.length > 0 && (
+        <p className={css.elsewhere}>
+          The same chord destroys elsewhere:{' '}
+          {wanted.destroys_elsewhere
+            .map(({ application: other, binding }) => `${binding.command.name} in ${other.name} (${binding.context.name})`)
+            .join(', ')}
+          .
+        </p>
+      )}
+      {/* The buttons inside are the controls; the list only hears the keys that come up from them. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions */}
+      <ul className={layout.choices} ref={list} onKeyDown={move}>
+        {wanted.choices.map((choice, index) => (
           <li key={choice.kind} data-fault={choice.consequences.raises_fault}>
-            <ChangeButton
-              wanted={{ application, title: `${command}: ${choice.title}`, change: choice.change }}
-              look={choice.consequences.raises_fault ? 'doubtful' : 'usual'}
+            <button
+              type="button"
+              className={choice.consequences.raises_fault ? 'btn btn-outline-secondary' : 'btn btn-primary'}
+              onClick={() => onTake(choice)}
             >
+              <span aria-hidden="true" className={css.number}>
+                {index + 1}
+              </span>{' '}
               {choice.title}
-            </ChangeButton>
+            </button>
             <ConsequenceList of={choice.consequences} />
             <details>
               <summary>Who gets it then</summary>

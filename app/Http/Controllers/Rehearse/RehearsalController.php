@@ -45,7 +45,7 @@ final readonly class RehearsalController
     public function press(PressRequest $request, Rehearsal $rehearsal, Seat $seat): JsonResponse
     {
         $focus = $this->library->application($rehearsal->application)->contexts->get($request->string('focus')->toString());
-        if (! $this->rehearsing->press($rehearsal, $request->chord($seat), $request->gesture(), $focus)) {
+        if (! $this->rehearsing->press($rehearsal, $request->chord($seat), $request->string('gesture', 'tap')->toString(), $focus)) {
             throw ValidationException::withMessages(['chord' => "The keyboard of {$rehearsal->suite->name} cannot type this chord."]);
         }
 

@@ -6,11 +6,13 @@ namespace App\Http\Controllers\Remap;
 
 use App\Http\Requests\Remap\RemapRequest;
 use App\Http\Resources\Remap\RemapResource;
+use App\Keymap\CurrentKeymap;
 use App\Keymap\KitReader;
 use App\Library\Library;
 use App\Models\User;
 use App\Suite\SuiteSeats;
 use Illuminate\Container\Attributes\CurrentUser;
+use Zebrafinch\Core\Across\DestroysElsewhere;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Clash\Docket;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
@@ -43,10 +45,19 @@ final readonly class RemapController
             $context,
             $offers->for($keymap, $command->id, $context->id, self::MOST_OFFERS),
             $wanted,
+            $wanted === null ? [] : DestroysElsewhere::by($wanted->chord, $this->others($user, $application, $seat)),
             $wanted === null ? null : $this->inFront($user, $application, $wanted, $seat),
             $this->docket,
             $this->library->reserved(),
         );
+    }
+
+    /** @return list<LoadedKeymap> of the other applications, as the person has them in use */
+    private function others(User $user, Application $application, Seat $seat): array
+    {
+        $others = array_filter($this->kit->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
+
+        return array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), array_values($others));
     }
 
     /** The application that the desktop would take a chord from; null where the desktop is not asked. */

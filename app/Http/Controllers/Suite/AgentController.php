@@ -23,7 +23,13 @@ final readonly class AgentController
     public function checkIn(CheckInRequest $request): CheckInAnswerResource
     {
         $suite = $this->suite($request);
-        $taken = $this->checkIn->take($suite, $request->validated('files'), $request->validated('copies'), $request->boolean('read_only'));
+        $taken = $this->checkIn->take(
+            $suite,
+            $request->validated('files'),
+            $request->validated('copies'),
+            $request->boolean('read_only'),
+            $request->validated('focus'),
+        );
 
         return new CheckInAnswerResource($suite, $taken['orders'], $taken['poll_after_ms']);
     }

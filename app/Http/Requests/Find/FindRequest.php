@@ -9,6 +9,7 @@ use App\Library\Library;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Zebrafinch\Core\Application\CommandTrait;
+use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 
 final class FindRequest extends FormRequest
@@ -31,6 +32,13 @@ final class FindRequest extends FormRequest
             'words' => 'Write up to 200 characters.',
             'only' => 'Narrow to one of: bound, unbound, changed, unchanged, unsaved, menu-only.',
         ];
+    }
+
+    private function worksIn(ContextTree $contexts, string $home): bool
+    {
+        $focus = $this->string('context')->toString();
+
+        return $contexts->has($focus) && $contexts->isActive($home, $focus);
     }
 
     /** Whether menu titles are looked for, to be bound through the desktop. */
@@ -58,7 +66,7 @@ final class FindRequest extends FormRequest
         }
         $keymap = $keymapOf($entry['application']);
         $command = $keymap->application->command($entry['command']);
-        if ($this->filled('context') && $command->home !== $this->string('context')->toString()) {
+        if ($this->filled('context') && ! $this->worksIn($keymap->application->contexts, $command->home)) {
             return false;
         }
 

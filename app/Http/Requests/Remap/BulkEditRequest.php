@@ -21,12 +21,14 @@ final class BulkEditRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind' => ['required', 'in:to-layer,to-context,copy-to-context,exchange-layers,clear-context'],
+            'kind' => ['required', 'in:to-layer,to-context,copy-to-context,exchange-layers,exchange-keys,clear-context'],
             'bindings' => ['required_if:kind,to-layer,to-context,copy-to-context', 'array', 'max:'.self::MOST_BINDINGS],
             'bindings.*' => ['string', 'max:300'],
             'layer' => ['required_if:kind,to-layer,exchange-layers', 'nullable', 'string', 'max:60'],
             'other_layer' => ['required_if:kind,exchange-layers', 'nullable', 'string', 'max:60'],
-            'context' => ['required_if:kind,to-context,copy-to-context,clear-context', 'nullable', 'string', 'max:100'],
+            'context' => ['required_if:kind,to-context,copy-to-context,clear-context,exchange-keys', 'nullable', 'string', 'max:100'],
+            'one' => ['required_if:kind,exchange-keys', 'nullable', 'string', 'max:100'],
+            'other' => ['required_if:kind,exchange-keys', 'nullable', 'string', 'max:100'],
         ];
     }
 
@@ -39,6 +41,8 @@ final class BulkEditRequest extends FormRequest
             'layer' => 'Choose a layer.',
             'other_layer' => 'Choose the other layer.',
             'context' => 'Choose a context.',
+            'one' => 'Choose a chord.',
+            'other' => 'Choose the other chord.',
         ];
     }
 
@@ -54,6 +58,11 @@ final class BulkEditRequest extends FormRequest
             'to-context' => $edit->toContext($bindings, (string) $context),
             'copy-to-context' => $edit->copiedTo($bindings, (string) $context),
             'exchange-layers' => $edit->exchanged($this->layer('layer'), $this->layer('other_layer'), $context),
+            'exchange-keys' => $edit->keysExchanged(
+                $keymap->seat->reader()->read($this->string('one')->toString()),
+                $keymap->seat->reader()->read($this->string('other')->toString()),
+                (string) $context,
+            ),
             default => $edit->cleared((string) $context),
         };
     }

@@ -21,6 +21,9 @@ final class CheckInRequest extends FormRequest
             'copies.*.application' => ['required', 'string', 'max:60'],
             'copies.*.sha256' => ['required', 'string', 'size:64'],
             'copies.*.taken_at' => ['required', 'date'],
+            'focus' => ['sometimes', 'nullable', 'array:application,context'],
+            'focus.application' => ['required_with:focus', 'string', 'max:60'],
+            'focus.context' => ['required_with:focus', 'string', 'max:100'],
             'read_only' => ['required', 'boolean'],
         ];
     }

@@ -19,6 +19,7 @@ use Zebrafinch\Core\Intent\Found;
 use Zebrafinch\Core\Intent\Intent;
 use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
@@ -135,11 +136,21 @@ final class AnswersResource extends JsonAnswer
             'context' => $shapes->contextName($application->contexts->get($command->home)),
             'is_menu_only' => $command->is(CommandTrait::MenuOnly),
             'is_changed' => in_array($id, $keymap->changedCommands($this->library), true),
-            'chords' => array_map(
-                static fn (Binding $binding): array => $shapes->chord($binding->chord),
-                $keymap->bindings->ofCommand($id),
-            ),
+            'chords' => $this->chords($keymap, $id, Gesture::Tap, $shapes),
+            'holds' => $this->chords($keymap, $id, Gesture::Hold, $shapes),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function chords(CurrentKeymap $keymap, string $command, Gesture $gesture, Shapes $shapes): array
+    {
+        $bound = array_filter($keymap->bindings->ofCommand($command), static fn (Binding $one): bool => $one->gesture === $gesture);
+        $chords = [];
+        foreach ($bound as $binding) {
+            $chords[$binding->chord->id()] ??= $shapes->chord($binding->chord);
+        }
+
+        return array_values($chords);
     }
 
     /** @return array{CurrentKeymap, string} the desktop's keymap and its command that chooses the menu title of a command */

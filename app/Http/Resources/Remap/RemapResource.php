@@ -17,6 +17,7 @@ use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Offer\Offer;
 use Zebrafinch\Core\Reach\ReachJudge;
+use Zebrafinch\Core\Reach\ReachKind;
 use Zebrafinch\Core\Reach\ReservedChords;
 use Zebrafinch\Core\Remap\Choice;
 use Zebrafinch\Core\Remap\Remap;
@@ -30,6 +31,7 @@ final class RemapResource extends JsonAnswer
     /**
      * @param  list<Offer>  $offers
      * @param  Binding|null  $wanted  null while no chord is named
+     * @param  list<array{LoadedKeymap, Binding}>  $destroysElsewhere  what the wanted chord destroys in other applications
      * @param  LoadedKeymap|null  $inFront  what the desktop would take the wanted chord from
      */
     public function __construct(
@@ -38,6 +40,7 @@ final class RemapResource extends JsonAnswer
         private readonly Context $context,
         private readonly array $offers,
         private readonly ?Binding $wanted,
+        private readonly array $destroysElsewhere,
         private readonly ?LoadedKeymap $inFront,
         Docket $docket,
         private readonly ReservedChords $reserved,
@@ -87,17 +90,35 @@ final class RemapResource extends JsonAnswer
     {
         $seat = $this->keymap->seat;
         $ladder = (new Who($this->keymap))->gets($wanted->chord, $wanted->gesture, $wanted->context);
+        $reach = (new ReachJudge($seat, $this->reserved))->of($wanted->chord);
+        $choices = $this->remap->choices($wanted);
 
         return [
             'chord' => $this->shapes->chord($wanted->chord),
             'gesture' => $wanted->gesture->value,
-            'reach' => Shapes::reach($seat->printer(), (new ReachJudge($seat, $this->reserved))->of($wanted->chord)),
+            'reach' => Shapes::reach($seat->printer(), $reach),
             'is_already_so' => $this->remap->isAlreadySo($wanted),
+            'is_free' => $reach->kind === ReachKind::AsWritten && $this->remap->isFree($wanted, $choices),
             'unsayable' => $this->remap->unsayable($wanted),
             'holders' => array_map($this->shapes->binding(...), $this->remap->holders($wanted)),
             'neighbours' => [...array_map($this->shapes->binding(...), $this->remap->neighbours($wanted)), ...$this->takenFrom($wanted)],
+            'destroys_elsewhere' => array_map($this->destroying(...), $this->destroysElsewhere),
             'ladder' => $this->shapes->ladder($ladder),
-            'choices' => array_map(fn (Choice $choice): array => $this->choice($choice, $wanted), $this->remap->choices($wanted)),
+            'choices' => array_map(fn (Choice $choice): array => $this->choice($choice, $wanted), $choices),
+        ];
+    }
+
+    /**
+     * @param  array{LoadedKeymap, Binding}  $found
+     * @return array<string, mixed>
+     */
+    private function destroying(array $found): array
+    {
+        [$keymap, $binding] = $found;
+
+        return [
+            'application' => Shapes::application($keymap->application),
+            'binding' => (new Shapes($keymap->application, $keymap->seat))->binding($binding),
         ];
     }
 

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins;
+
+use Standins\Boardwick\Boardwick;
+use Standins\Cutloom\Cutloom;
+use Standins\Desktop\Desktop;
+use Standins\Easeframe\Easeframe;
+use Standins\Faderloft\Faderloft;
+use Standins\Gradewell\Gradewell;
+use Standins\Rotomere\Rotomere;
+
+/** All stand-ins, and the desktop in front of them. */
+final class StandIns
+{
+    /** @var array<string, Simulated> by application */
+    public readonly array $applications;
+
+    private readonly Desktop $desktop;
+
+    /** @param  string  $catalogues  the folder of the catalogues and factory files */
+    public function __construct(string $catalogues)
+    {
+        $file = static fn (string $path): string => (string) file_get_contents("{$catalogues}/{$path}");
+        $this->applications = [
+            'cutloom' => new Cutloom($file('cutloom/factory.xml')),
+            'faderloft' => new Faderloft($file('faderloft/factory.tsv')),
+            'easeframe' => new Easeframe($file('easeframe/factory.keys')),
+            'gradewell' => new Gradewell($file('gradewell/factory.json')),
+            'rotomere' => new Rotomere($file('rotomere/factory.yaml')),
+            'boardwick' => new Boardwick($file('boardwick/factory.csv')),
+        ];
+        $menus = [];
+        foreach (array_keys($this->applications) as $id) {
+            $menus[$id] = Desktop::menus(json_decode($file("{$id}/catalogue.json"), true));
+        }
+        $this->desktop = new Desktop($menus);
+    }
+
+    /**
+     * What a press does, asked of the desktop first.
+     *
+     * @param  string|null  $bytes  the key file of the application; null while there is none
+     * @param  string|null  $titles  the desktop's file; null while there is none
+     * @return array<string, mixed> with the state of the strip
+     */
+    public function press(
+        string $application,
+        ?string $bytes,
+        ?string $titles,
+        string $system,
+        string $focus,
+        KeyPress $press,
+        Strip $strip,
+    ): array {
+        $strip->borrowed = null;
+        $inFront = $this->applications[$application];
+        $did =
+            $this->desktop->press($titles, $system, $application, $inFront, $press, $strip) ??
+            $inFront->press($bytes, $system, $focus, $press, $strip);
+
+        return $did + ['file' => $bytes === null ? null : hash('sha256', $bytes), 'state' => $strip->toArray()];
+    }
+
+    /**
+     * The key that was held goes up.
+     *
+     * @return array<string, mixed> with the state of the strip
+     */
+    public function letGo(Strip $strip): array
+    {
+        return Answer::nothing('The key went up.', $strip->letGo()) + ['state' => $strip->toArray()];
+    }
+}
