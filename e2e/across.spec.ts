@@ -24,11 +24,11 @@ test('a broken stripe is mended from the side that is to change', async ({ page 
   const stripe = rowOf(page, 'Split here')
   await expect(stripe).toHaveAttribute('data-state', 'broken')
   await stripe.getByRole('button', { name: /^mend it/ }).click()
-  await page.getByRole('button', { name: /B in Easeframe too/ }).click()
-  await page.getByRole('button', { name: /^Use B instead/ }).click()
-  await nameTheCopy(page, 'Split on B')
+  await page.getByRole('button', { name: /R in Easeframe too/ }).click()
+  await page.getByRole('button', { name: /^Use R instead/ }).click()
+  await nameTheCopy(page, 'Split on R')
   await expect(rowOf(page, 'Split here')).not.toHaveAttribute('data-state', 'broken')
-  await expect(rowOf(page, 'Split here').locator('[data-chord="KeyB"]')).toHaveCount(2)
+  await expect(rowOf(page, 'Split here').locator('[data-chord="KeyR"]')).toHaveCount(2)
 })
 
 test('a whole kit is carried over to an application that one does not know', async ({ page }) => {
@@ -64,7 +64,7 @@ test('a line that is not taken leaves the command with its chord', async ({ page
   const { bindings } = (await ask(page, 'get', '/applications/faderloft/keymap')) as {
     bindings: { chord: { id: string }; command: { id: string } }[]
   }
-  expect(bindings.filter(({ command }) => command.id === 'divide-at-cursor').map(({ chord }) => chord.id)).toEqual(['KeyV'])
+  expect(bindings.filter(({ command }) => command.id === 'divide-at-cursor').map(({ chord }) => chord.id)).toEqual(['Digit1'])
 })
 
 test('a kit is harmonised: two lines refused, searched again, applied, and undone in one step', async ({ page }) => {
@@ -160,9 +160,15 @@ test('a usage log is read, and what is done by mouse though there is a chord is 
   await expect(page.getByText('There is no usage log yet.')).toBeVisible()
 })
 
-test('a suite tells which chords would surprise', async ({ page }) => {
-  await signIn(page, 'picture', { system: 'macos' })
+test('a suite tells which chords would surprise', async ({ page, browser }) => {
+  await signIn(page, 'assistant', { system: 'macos' })
+  await ask(page, 'post', '/applications/cutloom/keymaps', {
+    name: 'Split on Y',
+    title: 'Split on Y',
+    change: { removed: [], added: [{ chord: 'KeyY', command: 'split-at-playhead', context: 'timeline', gesture: 'tap' }] },
+  })
   await page.goto('/across/familiarity?suite=bittern')
   await expect(page.getByText(/of what your hands know does the same in Bittern/)).toBeVisible()
-  await expect(page.getByRole('row').filter({ hasText: 'Shape to back' })).toContainText('Darker plate')
+  await expect(page.getByRole('row').filter({ hasText: 'Split at playhead' }).first()).toBeVisible()
+  await backToFactory(browser, 'assistant')
 })

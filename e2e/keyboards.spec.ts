@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { listenTo, signIn, startListening, type Keyboard } from './support/demo'
+import { expectDone, listenTo, signIn, startListening, type Keyboard } from './support/demo'
 
 const GERMAN: Keyboard = { system: 'windows', board: 'full-iso', layout: 'german' }
 const FRENCH: Keyboard = { system: 'macos', board: 'laptop-iso', layout: 'french' }
@@ -11,10 +11,10 @@ const winners = (page: Page, application: string) => page.getByRole('region', { 
 const cap = (page: Page, code: string) => page.locator(`button[data-key="${code}"]`)
 
 for (const [keyboard, code, legend, cutloom, faderloft] of [
-  [GERMAN, 'KeyY', 'Z', 'Blade tool', null],
-  [FRENCH, 'KeyQ', 'A', 'Trim start to playhead', null],
-  [FRENCH, 'KeyM', ',', 'Add marker', 'Mute clip'],
-  [SWEDISH, 'BracketLeft', 'Å', null, 'Further in time'],
+  [GERMAN, 'KeyZ', 'Y', 'Arrow tool', null],
+  [FRENCH, 'KeyQ', 'A', 'Snap on or off', null],
+  [FRENCH, 'Digit1', '&', 'Focus viewer', 'Divide at cursor'],
+  [SWEDISH, 'BracketLeft', 'Å', null, null],
 ] as const) {
   test(`${code} on a ${keyboard.layout} ${keyboard.board} is called ${legend} and answers as the key it is`, async ({ page }) => {
     await signIn(page, 'motion', keyboard)
@@ -26,7 +26,7 @@ for (const [keyboard, code, legend, cutloom, faderloft] of [
       ['Cutloom', cutloom],
       ['Faderloft', faderloft],
     ] as const) {
-      if (command === null) await expect(winners(page, application).filter({ hasText: /./ })).not.toContainText(['Blade tool'])
+      if (command === null) await expect(winners(page, application)).toHaveCount(0)
       else await expect(winners(page, application).filter({ hasText: command }).first()).toBeVisible()
     }
   })
@@ -54,14 +54,14 @@ test('held modifiers show their layer at once, real ones and clicked ones', asyn
   await page.keyboard.up('Control')
   await expect(cap(page, 'KeyS')).toContainText('taken in other contexts')
   await page.keyboard.press('F9')
+  await expect(page.getByText('Listening.')).toBeHidden()
   await cap(page, 'ShiftLeft').click()
-  await expect(cap(page, 'Space')).toContainText('Play around')
+  await expect(cap(page, 'Space')).toContainText('Play marked range')
   await expect(cap(page, 'ShiftRight')).toHaveAttribute('aria-pressed', 'true')
   await expect(page).toHaveURL(/layer=Shift/)
   await sheet.getByRole('button', { name: /^Alt: / }).click()
   await expect(page).toHaveURL(/layer=Alt/)
-  await page.getByText(/commands with Alt, in full/).click()
-  await expect(page.getByText('Clear both marks').last()).toBeVisible()
+  await expect(page.getByRole('region', { name: 'This layer in full' })).toContainText('Clear in mark')
 })
 
 test('the context changes board, sheet and ladders, and a colleague can be sent the view', async ({ page }) => {
@@ -77,10 +77,9 @@ test('the context changes board, sheet and ladders, and a colleague can be sent 
   await expect(page.getByLabel('Context')).toHaveValue('trim')
   await expect(cap(page, 'ArrowLeft')).toContainText('Trim one frame left')
   await expect(free).toHaveText(inTrim ?? '')
-  await page.getByText(/^Every layer of J/).click()
   await expect(page.getByTestId('key-layers').getByText('Play backwards')).toBeVisible()
   await page.getByLabel('Context').selectOption('all')
-  await expect(cap(page, 'KeyC')).toContainText('taken in other contexts')
+  await expect(cap(page, 'KeyC')).toContainText('Split at playhead, Circle take')
 })
 
 test('the board is used with arrows and read aloud key by key', async ({ page }) => {
@@ -89,9 +88,7 @@ test('the board is used with arrows and read aloud key by key', async ({ page })
   await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('button', { name: 'D: taken in other contexts' })).toBeFocused()
   await expect(page.getByTestId('readout')).toHaveAttribute('aria-live', 'polite')
-  await expect(page.getByTestId('readout')).toContainText(
-    'D does nothing here. Elsewhere: Lay over (Viewer), Add cross dissolve (Timeline).',
-  )
+  await expect(page.getByTestId('readout')).toContainText('D does nothing here. Elsewhere: Match frame (Viewer), Lift (Timeline).')
   for (let step = 0; step < 9; step++) await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('button', { name: 'apostrophe: free' })).toBeFocused()
   await page.keyboard.press('ArrowRight')
@@ -156,7 +153,7 @@ test('a search is narrowed, grouped by what is wanted, and kept in the address',
 test('a kit is checked for the road, and its variant follows the desk', async ({ page }) => {
   await signIn(page, 'assistant', { system: 'macos' })
   await page.goto('/remap/faderloft?command=mute-clip&chord=F6')
-  await page.getByRole('button', { name: /^Add F6 beside/ }).click()
+  await page.getByRole('button', { name: /^Add F6 beside \S+$/ }).click()
   await page.getByLabel('Name of the keymap').fill('Desk')
   await page.getByRole('button', { name: 'Make the copy with this change' }).click()
   await page.goto('/suites')
@@ -175,8 +172,8 @@ test('a kit is checked for the road, and its variant follows the desk', async ({
   await page.goto('/applications/faderloft')
   await expect(page.getByText('follows Desk')).toBeVisible()
   await page.goto('/remap/faderloft?command=mute-clip&chord=F7')
-  await page.getByRole('button', { name: /^Add F7 beside/ }).click()
-  await expect(page.getByText(/F7 runs Mute clip in Tracks already\./)).toBeVisible()
+  await page.getByRole('button', { name: /^Add F7 beside \S+$/ }).click()
+  await expectDone(page, 'Mute clip')
   await page.goto('/applications/faderloft')
   await page.getByRole('button', { name: 'use Road' }).click()
   await expect(page.getByText('use Desk')).toBeVisible()

@@ -87,6 +87,11 @@ export async function nameTheCopy(page: Page, name: string): Promise<void> {
   await expect(dialog).toBeHidden()
 }
 
+/** What Remap says was done just now; the command and the chord are gone from its sentence then. */
+export async function expectDone(page: Page, text: string | RegExp): Promise<void> {
+  await expect(page.getByRole('region', { name: 'Done just now' }).getByRole('listitem').first()).toContainText(text)
+}
+
 /** A simulated workstation's own folder, as somebody standing at it sees it. */
 export class Workstation {
   constructor(private readonly suite: string) {}

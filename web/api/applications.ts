@@ -19,3 +19,9 @@ const catalogueQuery = (application: string) =>
 
 /** @param application id; empty while it is not known */
 export const useCatalogue = (application: string) => useQuery(catalogueQuery(application))
+
+/** What an application is called, by its id; the id while its name is not known. */
+export function useApplicationNames(): (id: string) => string {
+  const applications = useApplications().data?.applications
+  return (id) => applications?.find((one) => one.id === id)?.name ?? id
+}

@@ -4785,6 +4785,11 @@ export interface operations {
                     files: unknown[];
                     copies: components["schemas"]["Copy"][];
                     read_only: boolean;
+                    /** @description What has the focus there; left out where the agent does not know. */
+                    focus?: {
+                        application: string;
+                        context: string;
+                    } | null;
                 };
             };
         };

@@ -194,7 +194,7 @@ const Cap = memo(function Cap({
           {names.map(({ name, gesture, from, isInherited }) => (
             <span key={`${from} ${name}`} data-inherited={isInherited} data-gesture={gesture}>
               {marks !== null && <ContextMark application={marks} index={from} />}
-              {name}
+              {unbroken(name)}
             </span>
           ))}
         </span>
@@ -203,14 +203,19 @@ const Cap = memo(function Cap({
   )
 })
 
-/** Room that a mark, or the sign for holding, takes in a line, in letters. */
-const SIGN = 3
+/** A name that breaks between its words only: its hyphens hold. */
+const unbroken = (name: string): string => name.replaceAll('-', '\u2011')
+
+/** Room that a mark, or the bar for holding, takes in a line, in letters. */
+const MARK = 3
+const BAR = 1
 
 /** How much has to go onto a key, for the style to choose the size of its letters by. */
 function fitting(names: readonly KeyName[], legend: string, isMarked: boolean): CSSProperties {
   const lines = longestLines(names.map(({ name }) => name))
-  const sign = isMarked || names.some(({ gesture }) => gesture !== 'tap') ? SIGN : 0
-  const longest = Math.max(1, ...legend.split(' ').map((word) => word.length))
+  const sign = (isMarked ? MARK : 0) + (names.some(({ gesture }) => gesture !== 'tap') ? BAR : 0)
+  // Beside names the legend has one line.
+  const longest = Math.max(1, ...(names.length > 0 ? [legend.length] : legend.split(' ').map((word) => word.length)))
   return {
     '--names': Math.max(1, names.length),
     '--legend': longest,

@@ -257,9 +257,9 @@ function LayerInFull({ caps, application, name }: InFullProps) {
   const named = caps.filter(({ names }) => names.length > 0)
   return (
     <section className={css.layerInFull} aria-label="This layer in full">
-      <h3>
+      <h2>
         {counted(named.length, 'key')} with {name === '' ? 'no modifier' : name}, in full
-      </h3>
+      </h2>
       <ul>
         {named.map(({ key, legend, names, marks }) => (
           <li key={key.key}>

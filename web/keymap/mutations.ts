@@ -19,7 +19,7 @@ export function useSaveKeymap() {
 export function useCopyKeymap(application: string, onDone: () => unknown) {
   const query = useSeat()
   return useWrite(
-    (body: { name: string; copy_of: number } | { name: string; release: number }) =>
+    (body: { name: string; copy_of?: number; release?: number }) =>
       answer(api.POST('/applications/{application}/keymaps', { params: { path: { application }, query }, body })),
     { ...FORGETS, onDone },
   )

@@ -17,7 +17,7 @@ export function ListenButton() {
 export function ListenBar() {
   const { isListening, held, purpose, startKey, chooseStartKey } = useListening()
   return (
-    <div className={css.listenBar} data-on={isListening}>
+    <div role="region" aria-label="Listening" className={css.listenBar} data-on={isListening}>
       <span role="status">
         {isListening && (
           <>

@@ -100,6 +100,8 @@ export function ListeningProvider({ children }: { children: ReactNode }) {
       return
     }
     if (!isOn) return
+    // Whatever else was pressed in between, the listening key after it stops.
+    lastStart.current = -Infinity
     event.preventDefault()
     event.stopPropagation()
     setHeld(heldModifiers(event))

@@ -1,5 +1,5 @@
-import { useCallback } from 'react'
-import { useSearchParams } from 'react-router'
+import { useCallback, useLayoutEffect } from 'react'
+import { useLocation, useSearchParams } from 'react-router'
 
 type Values = Record<string, string>
 
@@ -21,14 +21,23 @@ interface Way {
   replace?: boolean
 }
 
+/** What was written last and is not in the address yet: the fingers are faster than the router, and none of their steps may be lost. */
+let written: URLSearchParams | null = null
+
 /** State that lives in the address, so that every view can be linked to and gone back to. */
 export function useAddress(): [read: (name: string) => string, write: (next: Values, way?: Way) => void] {
   const [parameters, setParameters] = useSearchParams()
+  const { key } = useLocation()
+  useLayoutEffect(() => {
+    written = null
+  }, [key])
   const read = useCallback((name: string) => parameters.get(name) ?? '', [parameters])
   const write = useCallback(
     (next: Values, { replace = false }: Way = {}) => {
-      const isSame = withValues(parameters, next).toString() === parameters.toString()
-      setParameters((before) => withValues(before, next), { replace: replace || isSame, state: OWN, preventScrollReset: true })
+      const after = withValues(written ?? parameters, next)
+      const isSame = after.toString() === parameters.toString()
+      written = after
+      setParameters(after, { replace: replace || isSame, state: OWN, preventScrollReset: true })
     },
     [parameters, setParameters],
   )

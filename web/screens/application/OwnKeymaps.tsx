@@ -8,6 +8,7 @@ import { useKeymaps } from '../../keymap/queries'
 import { Asking } from '../../parts/Asking'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { day } from '../../parts/when'
+import { NewKeymap } from './NewKeymap'
 import css from './application.module.css'
 
 /** The keymaps one has for an application: switched in one action, named, tagged, deleted and restored. */
@@ -48,6 +49,7 @@ export function OwnKeymaps({ application }: { application: string }) {
                   />
                 ))}
               </ul>
+              <NewKeymap application={application} own={own} />
               {deleted
                 .filter((one) => one.application === application)
                 .map((one) => (

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { useApplicationNames } from '../../api/applications'
 import type { Schema } from '../../api/client'
 import { CopyForm } from '../../keymap/CopyForm'
 import { cx } from '../../parts/cx'
@@ -6,6 +7,7 @@ import css from './preset.module.css'
 
 /** Opens one key file of a release as a new keymap. */
 export function OpenRelease({ release }: { release: Schema['Release'] }) {
+  const nameOf = useApplicationNames()
   const [application, setApplication] = useState<string | null>(null)
   return (
     <>
@@ -21,7 +23,7 @@ export function OpenRelease({ release }: { release: Schema['Release'] }) {
           <option value="">open as a keymap …</option>
           {release.applications.map((one) => (
             <option key={one.id} value={one.id}>
-              {one.file_name}
+              {nameOf(one.id)}
             </option>
           ))}
         </select>

@@ -2,7 +2,9 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { Link } from 'react-router'
+import { useApplicationNames } from '../../api/applications'
 import type { Schema } from '../../api/client'
+import { counted } from '../../parts/counted'
 import { RefusedKeymaps } from '../../keymap/RefusedKeymaps'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { OpenRelease } from './OpenRelease'
@@ -110,6 +112,7 @@ function SaveForm({ data }: { data: Schema['Presets'] }) {
 }
 
 function Preset({ preset }: { preset: Schema['Preset'] }) {
+  const nameOf = useApplicationNames()
   return (
     <section className={css.preset} aria-label={preset.name}>
       <h2>
@@ -125,7 +128,7 @@ function Preset({ preset }: { preset: Schema['Preset'] }) {
               </p>
               <p className="quiet">
                 {release.author}, {new Date(release.created_at).toLocaleString()} ·{' '}
-                {release.applications.map((one) => `${one.file_name} (${one.bindings} bindings)`).join(', ')}{' '}
+                {release.applications.map((one) => `${nameOf(one.id)} (${counted(one.bindings, 'binding')})`).join(', ')}{' '}
                 <OpenRelease release={release} />{' '}
                 <Link to={`/export?of=release%20${release.id}`}>
                   list and files<span className="visually-hidden"> of release {release.number}</span>

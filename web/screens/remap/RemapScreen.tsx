@@ -10,11 +10,12 @@ import { useRemap } from './queries'
 import { useChords, useListening } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { Keys } from '../../parts/Keys'
-import { remembered } from '../../parts/remembered'
+import { remember, remembered } from '../../parts/remembered'
 import { useAddress } from '../../parts/useAddress'
 import { useAddressText } from '../../parts/useAddressText'
 import { useFirstApplication } from '../../parts/useFirstApplication'
 import { useTellLook } from '../../api/look'
+import { useStable } from '../../parts/useStable'
 import { useTypingInto } from '../../parts/useTypingInto'
 import { ChordFirst } from './ChordFirst'
 import { CommandFinder } from './CommandFinder'
@@ -70,6 +71,8 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   const remap = useRemap(application, remapping)
   const hasCommand = remapping.command !== ''
   const data = hasCommand ? remap.data : undefined
+  const lastContext = remembered('application') === application ? remembered('context') : ''
+  const contextHere = remapping.context === '' ? (data?.command.home ?? lastContext) : remapping.context
   const swap = useSwapKeys(application)
   useTypingInto(row.words)
 
@@ -84,6 +87,9 @@ function Workbench({ here }: { here: Schema['Application'] }) {
 
   const nextOne = () => {
     row.setGiven(false)
+    // The board stays where the last command was.
+    remember('application', application)
+    remember('context', contextHere)
     write({ command: '', context: '', chord: '', gesture: '' })
     row.words.current?.focus()
   }
@@ -114,10 +120,18 @@ function Workbench({ here }: { here: Schema['Application'] }) {
     row.setGiven(false)
     take(wanted, inManner, data.command)
   })
-  useEffect(() => takeFree(), [data, row.isGiven, remap.isPlaceholderData])
+  useEffect(() => takeFree(), [data, row.isGiven, remap.isPlaceholderData, isMaking])
 
-  const lastContext = remembered('application') === application ? remembered('context') : ''
-  const contextHere = remapping.context === '' ? (data?.command.home ?? lastContext) : remapping.context
+  // A way back that is asked for while a change is still on its way comes right after it.
+  const back = useRef<'undo' | 'redo' | null>(null)
+  const goBackNow = useStable(() => {
+    if (back.current === null || isMaking || keymap === undefined) return
+    const way = back.current
+    back.current = null
+    if (keymap[way] !== null) goBack(keymap, { do: way })
+  })
+  useEffect(() => goBackNow(), [isMaking, keymap, goBackNow])
+
   useTellLook(application, here.contexts.some(({ id }) => id === contextHere) ? contextHere : 'everywhere')
   return (
     // Keys that come up from everything on the screen: back to the word, and undo where no text is being written.
@@ -128,9 +142,10 @@ function Workbench({ here }: { here: Schema['Application'] }) {
         if (event.key === 'Escape') {
           stop()
           nextOne()
-        } else if (event.code === 'KeyZ' && (event.ctrlKey || event.metaKey) && isEmpty && keymap !== undefined && !isMaking) {
+        } else if (event.code === 'KeyZ' && (event.ctrlKey || event.metaKey) && isEmpty) {
           event.preventDefault()
-          if (event.shiftKey ? keymap.redo !== null : keymap.undo !== null) goBack(keymap, { do: event.shiftKey ? 'redo' : 'undo' })
+          back.current = event.shiftKey ? 'redo' : 'undo'
+          goBackNow()
         }
       }}
     >

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { Link } from 'react-router'
+import { useApplicationNames } from '../../api/applications'
 import type { Schema } from '../../api/client'
 import { Empty } from '../../parts/Empty'
 import { RefusedKeymaps } from '../../keymap/RefusedKeymaps'
@@ -120,6 +121,7 @@ function Files({ suite }: { suite: Schema['Suite'] }) {
 
 function Copies({ suite, mayPutBack }: { suite: Schema['Suite']; mayPutBack: boolean }) {
   const { send, isSending, error } = usePutBack(suite.id)
+  const nameOf = useApplicationNames()
   return (
     <details>
       <summary>
@@ -128,7 +130,7 @@ function Copies({ suite, mayPutBack }: { suite: Schema['Suite']; mayPutBack: boo
       <ul>
         {suite.copies.map((copy) => (
           <li key={copy.name}>
-            {copy.application}, overwritten {new Date(copy.taken_at).toLocaleString()}{' '}
+            {nameOf(copy.application)}, overwritten {new Date(copy.taken_at).toLocaleString()}{' '}
             {mayPutBack && (
               <button type="button" className="plain" disabled={isSending} onClick={() => send(copy.name)}>
                 put it back<span className="visually-hidden"> {copy.name}</span>
