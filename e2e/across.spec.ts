@@ -21,6 +21,7 @@ const nameInUse = async (page: Page, application: string) =>
 test('a broken stripe is mended from the side that is to change', async ({ page }) => {
   await signIn(page, 'motion', { system: 'macos' })
   await page.goto('/across?applications=easeframe,gradewell')
+  await page.getByLabel('Group').selectOption('editing')
   const stripe = rowOf(page, 'Split here')
   await expect(stripe).toHaveAttribute('data-state', 'broken')
   await stripe.getByRole('button', { name: /^mend it/ }).click()

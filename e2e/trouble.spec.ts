@@ -78,8 +78,8 @@ test('a suite that is offline waits, one that is read-only says so, and neither 
   await page.goto('/presets')
   await page.getByLabel('Name of the preset').fill('Offline test')
   await page.getByLabel('What is this release for?').fill('lift on F6')
-  await page.getByRole('button', { name: 'Save the release' }).click()
-  await expect(page.getByText('Saved Offline test, release 1.')).toBeVisible()
+  await page.getByRole('button', { name: 'Make the release' }).click()
+  await expect(page.getByText('Made Offline test, release 1.')).toBeVisible()
 
   avocet.switchOn('OFFLINE')
   await page.goto('/suites')

@@ -100,6 +100,7 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
       await column.click()
       await expect(column).not.toBeChecked()
     }
+    await page.getByLabel('Group').selectOption('editing')
     const row = page.getByRole('row', { name: /^Remove and leave the gap/ })
     await expect(row).toContainText('broken')
     await row.getByRole('button', { name: /^mend it/ }).click()
@@ -112,8 +113,8 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
     await page.getByRole('link', { name: 'Presets' }).click()
     await page.getByLabel('Name of the preset').fill('Home keys')
     await page.getByLabel('What is this release for?').fill('Split on V')
-    await page.getByRole('button', { name: 'Save the release' }).click()
-    await expect(page.getByText('Saved Home keys, release 1.')).toBeVisible()
+    await page.getByRole('button', { name: 'Make the release' }).click()
+    await expect(page.getByText('Made Home keys, release 1.')).toBeVisible()
     await expect(page.getByRole('region', { name: 'Home keys' })).toContainText('Split on V')
   })
 

@@ -40,15 +40,19 @@ await go('/find?application=cutloom&context=timeline')
 await shoot('find-board')
 await go('/find?words=fade')
 await shoot('find-words')
-await go('/find?chord=KeyM')
+await go('/find?chord=KeyC')
 await shoot('find-chord')
+await go('/second-screen?application=boardwick&context=all')
+await shoot('second-screen')
+await go('/export?of=cutloom&by=menu&unbound=1')
+await shoot('list')
 
-await go('/remap/cutloom?command=split-at-playhead&chord=KeyV')
-await button('Use V instead').click()
+await go('/remap/cutloom?command=split-at-playhead&chord=KeyT')
+await button('Use T instead').click()
 await page.fill('#copy-name', 'Night trains')
 await button('Make the copy').click()
-await page.getByText('Split at playhead: Use V').first().waitFor()
-await go('/remap/cutloom?command=lift&chord=KeyD')
+await page.getByText('Split at playhead: Use T').first().waitFor()
+await go('/remap/cutloom?command=lift&chord=KeyC')
 await shoot('remap')
 await go('/clashes/cutloom')
 await page
@@ -58,7 +62,7 @@ await page
   .click()
 await page.getByText('Ways out').waitFor()
 await shoot('clashes')
-await go('/across?applications=cutloom,faderloft,easeframe,gradewell')
+await go('/across?applications=cutloom,faderloft,easeframe,gradewell&group=playback')
 await shoot('across')
 await go('/across/false-friends?knows=cutloom&at=faderloft')
 await shoot('false-friends')
@@ -67,9 +71,9 @@ await page.getByText('come to Faderloft').waitFor()
 await shoot('carry-over')
 await go('/presets')
 await page.fill('#save-name', 'Sleeper house')
-await page.fill('#save-note', 'Split on V, as in the sound edit')
-await button('Save the release').click()
-await page.getByText('Saved Sleeper house').waitFor()
+await page.fill('#save-note', 'Split on T, under the left hand')
+await button('Make the release').click()
+await page.getByText('Made Sleeper house').waitFor()
 await shoot('presets')
 await go('/suites')
 await page.getByRole('region', { name: 'Avocet' }).getByRole('button', { name: 'Hand over' }).click()
@@ -77,14 +81,14 @@ await page.getByRole('region', { name: 'Avocet' }).getByText('in step').waitFor(
 await page.getByRole('region', { name: 'Dunlin' }).getByRole('button', { name: 'Hand over' }).click()
 await page.getByRole('region', { name: 'Dunlin' }).getByText('in step').waitFor()
 const edited = `${workstations}/dunlin/cutloom-keys.xml`
-writeFileSync(edited, readFileSync(edited, 'utf8').replace('keys="X" run="lift"', 'keys="Shift Delete" run="lift"'))
+writeFileSync(edited, readFileSync(edited, 'utf8').replace('keys="D" run="lift"', 'keys="Shift Delete" run="lift"'))
 await page.getByRole('region', { name: 'Dunlin' }).getByText('changed by hand').first().waitFor()
 await shoot('suites')
 await go('/travel?suite=road-case')
 await page.getByText('Cutloom keymap').waitFor()
 await shoot('travel')
 await go('/rehearse?suite=avocet&application=cutloom&focus=timeline')
-for (const key of ['F9', 'v', 'ArrowUp', 'i', 'e', 'Meta+t']) {
+for (const key of ['F9', 't', 'ArrowUp', 'i', 'f', 'h']) {
   await page.keyboard.press(key)
   await page.waitForTimeout(key === 'F9' ? 100 : 700)
 }
@@ -95,7 +99,7 @@ await shoot('applications')
 await go('/applications/cutloom/bring-in')
 await page.setInputFiles('input[type=file]', 'core/tests/Dialect/fixtures/cutloom/good/unknown-parts.xml')
 await page.waitForURL('**/key-files/**')
-await shoot('key-file')
+if (folder !== 'docs/screenshots') await shoot('key-file')
 await page.evaluate(() => {
   localStorage.setItem('theme', 'dim')
 })
@@ -124,9 +128,9 @@ await page.request.post(`${base}/api/applications/faderloft/keymaps`, {
       removed: [],
       added: [
         { chord: 'KeyK', command: 'record', context: 'everywhere' },
-        { chord: 'KeyV', command: 'mute-clip', context: 'clip' },
+        { chord: 'Digit1', command: 'mute-clip', context: 'clip' },
         { chord: 'Primary+KeyH', command: 'show-mixer', context: 'everywhere' },
-        { chord: 'KeyM', command: 'arm-track', context: 'tracks' },
+        { chord: 'Digit8', command: 'arm-track', context: 'tracks' },
       ],
     },
   },
@@ -151,7 +155,7 @@ await page
   .selectOption({ label: 'Option and Shift' })
   .catch(() => page.getByLabel('Layer', { exact: true }).selectOption({ index: 6 }))
 await page.waitForTimeout(500)
-await shoot('bulk-edit')
+if (folder !== 'docs/screenshots') await shoot('bulk-edit')
 await page.evaluate(() => {
   localStorage.setItem('theme', 'dim')
 })

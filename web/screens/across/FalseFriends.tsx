@@ -13,7 +13,7 @@ import css from './across.module.css'
 import table from '../../parts/table.module.css'
 
 /** As many as one reads; the rest is asked for. */
-const SHOWN = 30
+const SHOWN = 12
 
 const HARMS: Record<Schema['Harm'], string> = {
   'cannot-be-undone': 'cannot be undone',

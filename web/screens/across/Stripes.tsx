@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
 import { MendHere } from '../../keymap/MendHere'
 import { ApplicationSelect } from '../../parts/AskedSelect'
+import { counted } from '../../parts/counted'
 import { ApplicationChecks } from '../../parts/Checks'
 import { HeadLine } from '../../parts/ScreenHead'
 import { useStripes } from './queries'
@@ -15,6 +16,9 @@ import { cx } from '../../parts/cx'
 import css from './across.module.css'
 import stripes from '../../parts/stripes.module.css'
 import table from '../../parts/table.module.css'
+
+/** Up to this many stripes all groups are open at first. */
+const ALL_OPEN = 40
 
 /** Stripes: how alike the applications are, or the contexts of one; the most damage first. */
 export function Stripes() {
@@ -77,11 +81,15 @@ export function Stripes() {
                       <th scope="col">State</th>
                     </tr>
                   </thead>
-                  <tbody>
-                    {shown.map((stripe) => (
-                      <StripeRow key={stripe.intent.id} stripe={stripe} applications={data.applications} />
-                    ))}
-                  </tbody>
+                  {[...new Set(shown.map(({ intent }) => intent.group))].map((one, index) => (
+                    <StripeGroup
+                      key={one}
+                      name={one}
+                      stripes={shown.filter(({ intent }) => intent.group === one)}
+                      applications={data.applications}
+                      isOpenFirst={index === 0 || shown.length <= ALL_OPEN}
+                    />
+                  ))}
                 </table>
               </>
             )}
@@ -89,6 +97,34 @@ export function Stripes() {
         )
       }}
     </Asking>
+  )
+}
+
+interface GroupProps {
+  name: string
+  stripes: Schema['Stripe'][]
+  applications: Schema['Named'][]
+  isOpenFirst: boolean
+}
+
+/** The stripes of one group of intents under a head that says how alike they are, and opens them. */
+function StripeGroup({ name, stripes: ofGroup, applications, isOpenFirst }: GroupProps) {
+  const [isOpen, setOpen] = useState(isOpenFirst)
+  const broken = ofGroup.filter(({ state }) => state === 'broken' || state === 'partial').length
+  return (
+    <tbody>
+      <tr className={css.groupHead}>
+        <th colSpan={applications.length + 2} scope="rowgroup">
+          <button type="button" className="plain" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+            {name}
+          </button>{' '}
+          <span className="quiet">
+            {counted(ofGroup.length, 'intent')}, {broken === 0 ? 'none broken' : `${broken} broken`}
+          </span>
+        </th>
+      </tr>
+      {isOpen && ofGroup.map((stripe) => <StripeRow key={stripe.intent.id} stripe={stripe} applications={applications} />)}
+    </tbody>
   )
 }
 

@@ -20,7 +20,7 @@ export function OpenRelease({ release }: { release: Schema['Release'] }) {
           value={application ?? ''}
           onChange={(event) => setApplication(event.target.value === '' ? null : event.target.value)}
         >
-          <option value="">open as a keymap …</option>
+          <option value="">open for remapping …</option>
           {release.applications.map((one) => (
             <option key={one.id} value={one.id}>
               {nameOf(one.id)}

@@ -29,8 +29,8 @@ export function PresetScreen() {
             <div>
               {data.presets.length === 0 ? (
                 <Empty>
-                  <strong>Nothing is saved yet.</strong> A preset is your keymaps as they are now, under a name and a number; a saved
-                  release never changes.
+                  <strong>There is no preset yet.</strong> A preset is your keys as they are now, under a name and a number; a release never
+                  changes.
                 </Empty>
               ) : (
                 data.presets.map((preset) => <Preset key={preset.id} preset={preset} />)
@@ -68,11 +68,11 @@ function SaveForm({ data }: { data: Schema['Presets'] }) {
         save()
       }}
     >
-      <h2>Save my kit</h2>
+      <h2>A new release</h2>
       {isEmpty && (
         <p>
-          All your keymaps are factory ones. <Link to="/remap">Remap something</Link> or <Link to="/applications">bring a key file in</Link>
-          , and save then.
+          All your keys are as they came. <Link to="/remap">Remap something</Link> or <Link to="/applications">bring a key file in</Link>
+          first.
         </p>
       )}
       <Form.Label htmlFor="save-target">As</Form.Label>
@@ -98,12 +98,12 @@ function SaveForm({ data }: { data: Schema['Presets'] }) {
       <Form.Control id="save-note" required maxLength={200} value={note} onChange={(event) => setNote(event.target.value)} />
       <ProblemNote error={error} />
       <Button type="submit" disabled={isEmpty || isSending}>
-        {isSending ? 'Saving …' : 'Save the release'}
+        {isSending ? 'One moment …' : 'Make the release'}
       </Button>
       <p role="status">
         {saved !== null && (
           <>
-            Saved {saved.preset}, release {saved.number}. <Link to="/suites">Hand it over to a suite</Link>.
+            Made {saved.preset}, release {saved.number}. <Link to="/suites">Hand it over to a suite</Link>.
           </>
         )}
       </p>
