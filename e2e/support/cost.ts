@@ -75,8 +75,9 @@ export async function watchHands(page: Page): Promise<void> {
 }
 
 /**
- * The operators of what was told, by the paper's rules: M before what begins a unit (a word, a chord, a pointing), none inside a word, none
- * before the Enter that ends it; P before a mouse press that is elsewhere than the last, and before a drop; H where the hand changes device.
+ * The operators of what was told, by the paper's rules: M before what begins a unit (a word, a chord, a pointing), none inside a word, and
+ * none before the Enter that ends it; P before a mouse press that is elsewhere than the last, and before a drop; H where the hand changes
+ * its device.
  */
 export function operators(told: readonly Told[], isHandOnMouse: boolean): Operator[] {
   const done: Operator[] = []

@@ -174,8 +174,8 @@ function Workbench({ here }: { here: Schema['Application'] }) {
             ))}
           </fieldset>
           <p className={css.steps}>
-            <kbd>word</kbd> <kbd>Enter</kbd> <kbd>the key</kbd>, and again. A free key is taken at once. Of a taken one, <kbd>Enter</kbd>{' '}
-            takes the first way and a digit another. <kbd>Esc</kbd> goes back to the word, <kbd>{undoKeys()}</kbd> undoes.
+            <kbd>word</kbd> <kbd>Enter</kbd> <kbd>the key</kbd>, again. A free key is taken at once; of a taken one <kbd>Enter</kbd> takes
+            the first way and a digit another. <kbd>Esc</kbd> goes back to the word, <kbd>{undoKeys()}</kbd> takes back.
           </p>
           {data !== undefined && <OwnChords application={application} remap={data} />}
         </div>
