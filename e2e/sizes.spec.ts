@@ -93,3 +93,14 @@ test('the second screen follows the first window, another one nothing, and a wor
   await page.waitForTimeout(1_500)
   await expect(second.getByLabel('Application')).toHaveValue('boardwick')
 })
+
+test('the most used keys of an application fill one side of A4, and no more', async ({ page }) => {
+  await signIn(page, 'picture')
+  for (const application of ['cutloom', 'gradewell']) {
+    await page.goto(`/export?of=${application}&most=120`)
+    await expect(page.getByRole('region').first()).toBeVisible()
+    await expect(page.locator('.waiting')).toHaveCount(0)
+    const paper = await page.pdf({ preferCSSPageSize: true })
+    expect(paper.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1)
+  }
+})

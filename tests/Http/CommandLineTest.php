@@ -192,3 +192,21 @@ test('key files are harmonised: the answer holds, and the instance goes out as t
         )
         ->toBe(2);
 });
+
+test('key files are printed as a list, in every grouping and format', function (string $by, string $as, string $holds) {
+    $files = [base_path('catalogues/cutloom/factory.xml'), base_path('catalogues/boardwick/factory.csv')];
+    $ended = Artisan::call('list-keys', ['files' => $files, '--by' => $by, '--as' => $as]);
+    expect($ended)->toBe(0)->and(Artisan::output())->toContain($holds);
+})->with([
+    ['context', 'text', 'tap E, or hold E'],
+    ['menu', 'csv', 'Cutloom,factory.xml,Timeline,Clip,Split at playhead,C,'],
+    ['key', 'markdown', '| C | Split at playhead | Timeline |'],
+    ['context', 'page', '<h1>Boardwick <small>factory.csv</small></h1>'],
+]);
+
+test('a list of something else is refused with the reason', function () {
+    expect(Artisan::call('list-keys', ['files' => [base_path('README.md')]]))
+        ->toBe(2)
+        ->and(Artisan::call('list-keys', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--as' => 'song']))
+        ->toBe(2);
+});

@@ -203,3 +203,63 @@ test('chords that mislead are listed, what destroys something first', function (
         ->and(array_unique(array_map(static fn (array $one): string => $one['instead']['application']['id'], $two)))
         ->toBe(['faderloft']);
 });
+
+test('a search narrowed to a context has what works there, and not only what is at home there', function () {
+    $ids = fn (string $context): array => collect(
+        $this->as('picture')
+            ->getJson("/api/find?words=out&application=cutloom&context={$context}")
+            ->assertOk()
+            ->json('answers.*.hits.*'),
+    )
+        ->pluck('command.id')
+        ->all();
+    expect($ids('timeline'))
+        ->toContain('clear-both-marks', 'take-out-and-close-gap')
+        ->and($ids('bin'))
+        ->toContain('clear-both-marks')
+        ->not->toContain('take-out-and-close-gap')
+        ->and($ids('kitchen'))
+        ->toBe([]);
+});
+
+test('what can be held is told beside what is tapped, each chord once', function () {
+    $rubber = collect($this->as('motion')->getJson('/api/find?words=rubber&application=boardwick')->json('answers.*.hits.*'))->firstWhere(
+        'command.id',
+        'rubber',
+    );
+    expect(array_column($rubber['chords'], 'id'))
+        ->toBe(['KeyE'])
+        ->and(array_column($rubber['holds'], 'id'))
+        ->toBe(['KeyE']);
+});
+
+test('while a chord is given, it is said whether it is free and what it destroys elsewhere', function () {
+    $wanted = fn (string $chord): array => $this->as('picture')
+        ->getJson("/api/applications/cutloom/remap?command=lift&chord={$chord}")
+        ->assertOk()
+        ->json('wanted');
+    $free = $wanted('KeyT');
+    $taken = $wanted('Delete');
+    expect($free['is_free'])
+        ->toBeTrue()
+        ->and($free['destroys_elsewhere'])
+        ->toBe([])
+        ->and($taken['is_free'])
+        ->toBeFalse()
+        ->and(array_unique(array_column(array_column($taken['destroys_elsewhere'], 'application'), 'name')))
+        ->toContain('Faderloft', 'Boardwick');
+});
+
+test('two keys are exchanged as they work in a context', function () {
+    $change = $this->as('motion')
+        ->postJson('/api/applications/boardwick/bulk-edit', [
+            'kind' => 'exchange-keys',
+            'one' => 'KeyQ',
+            'other' => 'KeyW',
+            'context' => 'easel',
+        ])
+        ->assertOk()
+        ->json('change');
+    expect($change['added'])->toHaveCount(4);
+    $this->postJson('/api/applications/boardwick/bulk-edit', ['kind' => 'exchange-keys', 'one' => 'KeyQ'])->assertStatus(422);
+});

@@ -40,6 +40,16 @@ const wanted = (more: Partial<Schema['Wanted']> = {}): Schema['Wanted'] => ({
   ...more,
 })
 
+/** What is wanted, of the chord that was asked for. */
+const of = (chord: string, asWanted: Schema['Wanted']): Schema['Wanted'] => ({
+  ...asWanted,
+  chord: chordOf(chord),
+  choices: asWanted.choices.map((one) => ({
+    ...one,
+    change: { ...one.change, added: one.change.added.map((added) => ({ ...added, chord })) },
+  })),
+})
+
 function show(address = '/remap/cutloom', asWanted: Schema['Wanted'] = wanted()) {
   const made: WantedChange[] = []
   const make = vi.fn((one: WantedChange) => {
@@ -85,7 +95,7 @@ function show(address = '/remap/cutloom', asWanted: Schema['Wanted'] = wanted())
       context: TIMELINE,
       bindings: [],
       offers: [{ chord: chordOf('KeyY'), effort_mm: 20, reasons: ['near'] }],
-      wanted: query.get('chord') === null ? null : asWanted,
+      wanted: query.get('chord') === null ? null : of(query.get('chord') ?? '', asWanted),
     }
     return new Response(JSON.stringify(data), { headers: { 'Content-Type': 'application/json' } })
   })
@@ -169,6 +179,16 @@ describe('a row of commands', () => {
     await screen.findByRole('button', { name: 'Add T beside D' })
     await new Promise((resolve) => setTimeout(resolve, 100))
     expect(made).toEqual([])
+  })
+
+  it('takes the chord that was pressed, and not the one that stood in the address before it', async () => {
+    const { made } = show('/remap/cutloom?command=lift&chord=KeyT')
+    await screen.findByRole('button', { name: 'Add T beside D' })
+    fireEvent.keyDown(window, { code: 'F9' })
+    fireEvent.keyDown(window, { code: 'KeyY' })
+    await waitFor(() => {
+      expect(made.flatMap(({ change }) => change.added.map(({ chord }) => chord))).toEqual(['KeyY'])
+    })
   })
 
   it('lets the chord come first', async () => {

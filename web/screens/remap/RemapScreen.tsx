@@ -1,6 +1,5 @@
-import { use, useEffect, useEffectEvent, useLayoutEffect, useRef } from 'react'
-import { Link, useNavigate } from 'react-router'
-import { ApplicationSelect, ContextOptions } from '../../parts/AskedSelect'
+import { use, useEffect, useEffectEvent } from 'react'
+import { Link } from 'react-router'
 import { ScreenHeading } from '../../parts/ScreenHead'
 import { useApplications } from '../../api/applications'
 import type { Schema } from '../../api/client'
@@ -9,21 +8,20 @@ import { useKeymap } from '../../keymap/queries'
 import { useRemap } from './queries'
 import { useChords, useListening } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
-import { Keys } from '../../parts/Keys'
 import { remember, remembered } from '../../parts/remembered'
 import { useAddress } from '../../parts/useAddress'
 import { useAddressText } from '../../parts/useAddressText'
 import { useFirstApplication } from '../../parts/useFirstApplication'
 import { useTellLook } from '../../api/look'
-import { useStable } from '../../parts/useStable'
 import { useTypingInto } from '../../parts/useTypingInto'
 import { ChordFirst } from './ChordFirst'
 import { CommandFinder } from './CommandFinder'
 import { DoneList } from './DoneList'
-import { KeymapLine } from './KeymapLine'
 import { OwnChords } from './OwnChords'
 import { RemapBoard } from './RemapBoard'
+import { Sentence } from './Sentence'
 import { insteadOf, useRow } from './useRow'
+import { useWayBack } from './useWayBack'
 import { useSwapKeys } from './mutations'
 import { WantedPanel } from './WantedPanel'
 import css from './remap.module.css'
@@ -63,9 +61,9 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   const [read, write] = useAddress()
   const suites = useAddressText('suites', false)
   const row = useRow()
-  const { make, goBack, isMaking } = use(ChangeContext)
+  const { make, isMaking } = use(ChangeContext)
   const { start, stop } = useListening()
-  const keymap = useKeymap(application).data
+  const goBack = useWayBack(useKeymap(application).data)
   const gesture: 'tap' | 'hold' = read('gesture') === 'hold' ? 'hold' : 'tap'
   const remapping = { command: read('command'), context: read('context'), chord: read('chord'), suites: suites.text, gesture }
   const remap = useRemap(application, remapping)
@@ -73,11 +71,12 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   const data = hasCommand ? remap.data : undefined
   const lastContext = remembered('application') === application ? remembered('context') : ''
   const contextHere = remapping.context === '' ? (data?.command.home ?? lastContext) : remapping.context
+  const isGiven = row.given !== '' && row.given === remapping.chord
   const swap = useSwapKeys(application)
   useTypingInto(row.words)
 
   const give = (chord: string, next: 'tap' | 'hold' = 'tap') => {
-    row.setGiven(true)
+    row.give(chord)
     write({ chord, gesture: next === 'hold' ? 'hold' : '' })
   }
   useChords(hasCommand ? `for ${data?.command.name ?? 'the command'}` : 'to see what it runs, or to give it to a command', give, {
@@ -86,7 +85,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   })
 
   const nextOne = () => {
-    row.setGiven(false)
+    row.give('')
     // The board stays where the last command was.
     remember('application', application)
     remember('context', contextHere)
@@ -97,7 +96,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
     write({ command, context: '' })
     // With the chord already there, this decides; else it is the chord's turn.
     if (remapping.chord === '') start()
-    else row.setGiven(true)
+    else row.give(remapping.chord)
   }
   const take = (wanted: Schema['Wanted'], choice: Schema['Choice'], command: Schema['CommandName']) =>
     make({
@@ -114,23 +113,13 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   const takeFree = useEffectEvent(() => {
     const wanted = data?.wanted ?? null
     const isOfThis = data?.command.id === remapping.command && wanted?.chord.id !== undefined && !remap.isPlaceholderData
-    if (!row.isGiven || isMaking || wanted === null || data === undefined || !isOfThis || !wanted.is_free) return
+    if (!isGiven || isMaking || wanted === null || data === undefined || !isOfThis || !wanted.is_free) return
     const inManner = wanted.choices.find(({ kind }) => kind === (row.manner === 'instead' ? 'replace' : 'add-beside')) ?? wanted.choices[0]
     if (inManner === undefined) return
-    row.setGiven(false)
+    row.give('')
     take(wanted, inManner, data.command)
   })
-  useEffect(() => takeFree(), [data, row.isGiven, remap.isPlaceholderData, isMaking])
-
-  // A way back that is asked for while a change is still on its way comes right after it.
-  const back = useRef<'undo' | 'redo' | null>(null)
-  const goBackNow = useStable(() => {
-    if (back.current === null || isMaking || keymap === undefined) return
-    const way = back.current
-    back.current = null
-    if (keymap[way] !== null) goBack(keymap, { do: way })
-  })
-  useEffect(() => goBackNow(), [isMaking, keymap, goBackNow])
+  useEffect(() => takeFree(), [data, isGiven, remap.isPlaceholderData, isMaking])
 
   useTellLook(application, here.contexts.some(({ id }) => id === contextHere) ? contextHere : 'everywhere')
   return (
@@ -144,8 +133,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
           nextOne()
         } else if (event.code === 'KeyZ' && (event.ctrlKey || event.metaKey) && isEmpty) {
           event.preventDefault()
-          back.current = event.shiftKey ? 'redo' : 'undo'
-          goBackNow()
+          goBack(event.shiftKey ? 'redo' : 'undo')
         }
       }}
     >
@@ -201,7 +189,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
                 <WantedPanel
                   application={application}
                   remap={answered}
-                  isGiven={row.isGiven}
+                  isGiven={isGiven}
                   suites={suites.text}
                   onSuites={suites.set}
                   onChord={(chord) => give(chord, gesture)}
@@ -219,7 +207,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
         chord={remapping.chord}
         onChord={(chord) => give(chord)}
         onDropCommand={(command, chord) => {
-          row.setGiven(true)
+          row.give(chord)
           write({ command, context: '', chord, gesture: '' })
         }}
         onSwap={(one, other) => swap(one, other, contextHere, nextOne)}
@@ -229,63 +217,3 @@ function Workbench({ here }: { here: Schema['Application'] }) {
 }
 
 const undoKeys = (): string => (navigator.userAgent.includes('Mac') ? '⌘Z' : 'Ctrl+Z')
-
-interface SentenceProps {
-  here: Schema['Application']
-  remap: ReturnType<typeof useRemap>['data']
-  chord: string
-  onContext: (context: string) => void
-  onClearChord: () => void
-  gesture: 'tap' | 'hold'
-  onGesture: (gesture: string) => void
-}
-
-function Sentence({ here, remap, chord, onContext, onClearChord, gesture, onGesture }: SentenceProps) {
-  const { isListening, startKey } = useListening()
-  const navigate = useNavigate()
-  const toApplication = (id: string) => void navigate(`/remap/${id}`)
-  const wanted = remap?.wanted ?? null
-  const line = useRef<HTMLDivElement>(null)
-  // A change of the chord is told where the reader's eyes are: the sentence flashes its chord.
-  useLayoutEffect(() => {
-    line.current?.animate([{ opacity: 0.4 }, { opacity: 1 }], 150)
-  }, [wanted?.chord.id])
-  return (
-    <div className={css.sentence} ref={line}>
-      <p>
-        In <ApplicationSelect withDesktop label="Application" value={here.id} onChoose={toApplication} />, while{' '}
-        <select
-          aria-label="Context"
-          value={remap?.context.id ?? ''}
-          disabled={remap === undefined}
-          onChange={(event) => onContext(event.target.value)}
-        >
-          {remap === undefined && <option value="">…</option>}
-          <ContextOptions isTree contexts={here.contexts} />
-        </select>{' '}
-        has the focus,{' '}
-        <b className={css.blank} data-filled={wanted !== null}>
-          {wanted !== null && <Keys chord={wanted.chord} />}
-          {wanted === null && (isListening ? 'press the chord' : `press ${startKey} and a chord`)}
-        </b>
-        {chord !== '' && (
-          <button type="button" className="plain" onClick={onClearChord}>
-            clear
-          </button>
-        )}
-        {here.tells_hold && (
-          <select aria-label="Gesture" value={gesture} onChange={(event) => onGesture(event.target.value)}>
-            <option value="tap">tapped</option>
-            <option value="hold">held down</option>
-          </select>
-        )}{' '}
-        shall run{' '}
-        <b className={css.blank} data-filled={remap !== undefined}>
-          {remap?.command.name ?? 'a command found below'}
-        </b>
-        .
-      </p>
-      <KeymapLine application={here.id} />
-    </div>
-  )
-}

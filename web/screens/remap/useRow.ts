@@ -16,17 +16,18 @@ export type Manner = 'as-well' | 'instead'
 const STORED = 'remap-manner'
 
 /**
- * Commands one after the other: whether the chord in the address was given here and now (then it is taken, where it is free), in which
- * manner it comes, and what was done so far.
+ * Commands one after the other: which chord was given here and now (it is taken, where it is free), in which manner it comes, and what
+ * was done so far.
  */
 export function useRow() {
-  const [isGiven, setGiven] = useState(false)
+  const [given, give] = useState('')
   const [done, setDone] = useState<Done[]>([])
   const [manner, setManner] = useState<Manner>(() => (localStorage.getItem(STORED) === 'instead' ? 'instead' : 'as-well'))
   const words = useRef<HTMLInputElement>(null)
   return {
-    isGiven,
-    setGiven,
+    /** The chord that was given here and now; empty while none was, whatever stands in the address. */
+    given,
+    give,
     done,
     add: (one: Done) => setDone((before) => [one, ...before]),
     manner,
