@@ -5,6 +5,7 @@ import type { Page } from '@playwright/test'
  * interactive systems", CACM 23(7), 1980: K of an average skilled typist (55 words a minute), pointing, homing, mental preparation.
  */
 const K = 0.2
+const K_GOOD = 0.12
 const P = 1.1
 const H = 0.4
 const M = 1.35
@@ -42,15 +43,24 @@ export async function watchHands(page: Page): Promise<void> {
       'keydown',
       (event) => {
         if (event.repeat) return
-        const isField = event.target instanceof HTMLInputElement && event.target.type !== 'radio' && event.target.type !== 'checkbox'
         note({
           kind: 'key',
-          isText: isField && event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey,
+          // It is text once it has been written somewhere; a chord that the page takes never is.
+          isText: false,
           isModifier: ['Shift', 'Control', 'Alt', 'Meta', 'AltGraph'].includes(event.key),
           isTerminator: event.key === 'Enter',
           x: 0,
           y: 0,
         })
+      },
+      { capture: true },
+    )
+    window.addEventListener(
+      'input',
+      () => {
+        const last = window.told.at(-1)
+        if (last?.kind === 'key') last.isText = true
+        sessionStorage.setItem('told', JSON.stringify(window.told))
       },
       { capture: true },
     )
@@ -116,4 +126,15 @@ export function operators(told: readonly Told[], isHandOnMouse: boolean): Operat
 export async function cost(page: Page, isHandOnMouse: boolean): Promise<{ seconds: number; made: string }> {
   const made = operators(await page.evaluate(() => window.told), isHandOnMouse)
   return { seconds: made.reduce((sum, one) => sum + SECONDS[one], 0), made: made.join('') }
+}
+
+/**
+ * The same for somebody practised: a good typist (90 words a minute), for whom a word, Enter and its key are one unit that is thought of
+ * once (the paper's rule 2).
+ *
+ * @param units how many of them there were
+ */
+export async function practisedCost(page: Page, units: number): Promise<number> {
+  const made = operators(await page.evaluate(() => window.told), false)
+  return units * M + made.filter((one) => one === 'K').length * K_GOOD
 }

@@ -26,10 +26,10 @@ test('what one has now is rehearsed without a release: the stand-in reads the fi
 });
 
 test('what was destroyed comes back with undo, on the same strip', function () {
-    $door = '/api/applications/cutloom/draft-presses';
+    $door = '/api/applications/cutloom/draft-presses?system=macos&board=full-ansi&layout=us';
     $clips = fn (string $chord): int => count($this->postJson($door, pressing($chord, 'timeline'))->assertOk()->json('answer.state.clips'));
     $this->as('picture');
-    expect([$clips('KeyD'), $clips('Control+KeyZ'), $clips('Control+Shift+KeyZ')])->toBe([2, 3, 2]);
+    expect([$clips('KeyD'), $clips('Meta+KeyZ'), $clips('Shift+Meta+KeyZ')])->toBe([2, 3, 2]);
     $this->as('sound');
     expect($clips('KeyK'))->toBe(3);
 });

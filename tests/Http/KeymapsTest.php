@@ -281,7 +281,7 @@ test('finding, remapping, free chords and stripes answer in the shapes they prom
     $this->getJson('/api/find?words=')->assertOk()->assertJsonPath('answers', []);
     $remap = $this->getJson('/api/applications/cutloom/remap?command=split-at-playhead&chord=KeyX')->assertOk();
     expect(array_column($remap->json('wanted.choices'), 'kind'))
-        ->toBe(['take-over', 'swap', 'add-beside'])
+        ->toBe(['take-over', 'take-over-instead', 'swap', 'add-beside'])
         ->and($remap->json('wanted.holders.0.command.id'))
         ->toBe('add-cross-dissolve')
         ->and($remap->json('offers'))

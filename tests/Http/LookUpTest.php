@@ -96,7 +96,7 @@ test('a search is narrowed by application, context, and what is bound or changed
     expect(array_unique(array_column(array_column($hits('words=fade&application=faderloft'), 'application'), 'id')))
         ->toBe(['faderloft'])
         ->and(array_unique(array_column(array_column($hits('words=left&application=cutloom&context=trim'), 'context'), 'id')))
-        ->toBe(['trim'])
+        ->toEqualCanonicalizing(['trim', 'timeline', 'everywhere'])
         ->and(array_column(array_column($hits('words=screen&only=changed'), 'command'), 'id'))
         ->toBe(['fill-the-screen'])
         ->and(array_unique(array_column($hits('words=media&only=menu-only'), 'is_menu_only')))

@@ -168,6 +168,7 @@ test('a rehearsed press reaches the agent as the keys of its system, and its ans
             'keyframes' => [],
             'tracks' => 1,
             'tool' => 'pencil',
+            'things' => ['grade'],
             'is_borrowed' => true,
         ],
     ];

@@ -83,7 +83,7 @@ export function Stripes() {
                   </thead>
                   {[...new Set(shown.map(({ intent }) => intent.group))].map((one, index) => (
                     <StripeGroup
-                      key={one}
+                      key={`${one} of ${group}`}
                       name={one}
                       stripes={shown.filter(({ intent }) => intent.group === one)}
                       applications={data.applications}

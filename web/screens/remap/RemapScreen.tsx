@@ -17,6 +17,7 @@ import { useTypingInto } from '../../parts/useTypingInto'
 import { ChordFirst } from './ChordFirst'
 import { CommandFinder } from './CommandFinder'
 import { DoneList } from './DoneList'
+import { MenuCommands } from './MenuCommands'
 import { OwnChords } from './OwnChords'
 import { RemapBoard } from './RemapBoard'
 import { Sentence } from './Sentence'
@@ -152,6 +153,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
       <div className={css.workbench}>
         <div>
           <CommandFinder field={row.words} application={application} chosen={remapping.command} onChoose={choose} />
+          {application !== 'desktop' && <MenuCommands application={application} onChoose={choose} />}
           <fieldset className={css.manner}>
             <legend className="visually-hidden">A new chord comes</legend>
             {(['as-well', 'instead'] as const).map((one) => (
