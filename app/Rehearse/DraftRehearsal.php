@@ -16,10 +16,7 @@ use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Gesture;
-use Zebrafinch\Core\Keyboard\Key;
-use Zebrafinch\Core\Keyboard\Modifier;
 use Zebrafinch\Core\Keyboard\Seat;
-use Zebrafinch\Core\Keyboard\Symbol;
 
 /** What somebody has now, rehearsed without a release and without a suite: the stand-in reads the very file that would be written. */
 final readonly class DraftRehearsal
@@ -48,18 +45,11 @@ final readonly class DraftRehearsal
         Gesture $gesture,
         Seat $seat,
     ): ?array {
-        $made = $seat->press($chord)->made;
-        if (! ($made?->key instanceof Key)) {
+        $made = PressAtSeat::of($chord, $seat);
+        if ($made === null) {
             return null;
         }
-        $symbols = $seat->symbols($made->key);
-        $press = new KeyPress(
-            $made->key->value,
-            array_map(static fn (Modifier $held): string => $held->value, $made->modifiers->all()),
-            array_map(static fn (?Symbol $symbol): ?string => $symbol?->character, $symbols),
-            array_map(static fn (?Symbol $symbol): bool => $symbol !== null && $symbol->isDead, $symbols),
-            $gesture === Gesture::Hold,
-        );
+        $press = new KeyPress($made->code, $made->held, $made->characters, $made->dead, $gesture === Gesture::Hold);
         $bytes = $this->exporter->inUse($user, $application)->bytes;
         $titles = $this->exporter->inUse($user, $this->library->application(DesktopCatalogue::ID))->bytes;
 

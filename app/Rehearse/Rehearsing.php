@@ -13,9 +13,6 @@ use App\Suite\SuiteSeats;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Keyboard\Chord;
-use Zebrafinch\Core\Keyboard\Key;
-use Zebrafinch\Core\Keyboard\Modifier;
-use Zebrafinch\Core\Keyboard\Symbol;
 
 /** Asks a suite's agent to press chords in its stand-in applications. */
 final readonly class Rehearsing
@@ -35,12 +32,10 @@ final readonly class Rehearsing
      */
     public function press(Rehearsal $rehearsal, Chord $chord, string $gesture, Context $focus): bool
     {
-        $seat = $this->seats->of($rehearsal->suite);
-        $made = $seat->press($chord)->made;
-        if (! ($made?->key instanceof Key)) {
+        $press = PressAtSeat::of($chord, $this->seats->of($rehearsal->suite));
+        if ($press === null) {
             return false;
         }
-        $symbols = $seat->symbols($made->key);
         $rehearsal->presses()->create([
             'suite_id' => $rehearsal->suite_id,
             'user_id' => $rehearsal->user_id,
@@ -52,10 +47,7 @@ final readonly class Rehearsing
                 'focus' => $focus->id,
                 'focus_name' => $focus->name,
                 'chord' => $chord->id(),
-                'code' => $made->key->value,
-                'held' => array_map(static fn (Modifier $held): string => $held->value, $made->modifiers->all()),
-                'characters' => array_map(static fn (?Symbol $symbol): ?string => $symbol?->character, $symbols),
-                'dead' => array_map(static fn (?Symbol $symbol): bool => $symbol !== null && $symbol->isDead, $symbols),
+                ...get_object_vars($press),
                 'gesture' => $gesture,
             ],
         ]);

@@ -1,5 +1,5 @@
 /** What somebody looked at last on this machine, for screens that are opened without saying what of. */
-export type Remembered = 'application' | 'context' | 'board-size' | 'grouping'
+export type Remembered = 'application' | 'context' | 'board-size'
 
 const key = (name: Remembered): string => `last-${name}`
 

@@ -33,7 +33,7 @@ export function ChordFirst({ application, context, chord, onChoose, onSwap }: Pr
         const { winner } = ladderOf(here, press, index)
         const winnerContext = winner === null ? '' : (here.contexts[winner.contextIndex]?.id ?? '')
         return (
-          <section aria-label="The chord" className={css.chordFirst}>
+          <section aria-label="The chord">
             <p className={css.verdict} role="status">
               {spelled !== undefined && <Keys chord={spelled.chord} />}{' '}
               {names.length === 0 ? `is free in ${here.contexts[index]?.name}.` : `runs ${names.map(spokenName).join(' and ')}.`}

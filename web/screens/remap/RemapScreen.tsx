@@ -1,5 +1,6 @@
 import { use, useEffect, useEffectEvent } from 'react'
 import { Link } from 'react-router'
+import { ProblemNote } from '../../parts/ProblemNote'
 import { ScreenHeading } from '../../parts/ScreenHead'
 import { useApplications } from '../../api/applications'
 import type { Schema } from '../../api/client'
@@ -73,7 +74,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   const lastContext = remembered('application') === application ? remembered('context') : ''
   const contextHere = remapping.context === '' ? (data?.command.home ?? lastContext) : remapping.context
   const isGiven = row.given !== '' && row.given === remapping.chord
-  const swap = useSwapKeys(application)
+  const { swap, error: swapError, isNothing } = useSwapKeys(application)
   useTypingInto(row.words)
 
   const give = (chord: string, next: 'tap' | 'hold' = 'tap') => {
@@ -182,7 +183,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
               context={contextHere}
               chord={remapping.chord}
               onChoose={(command, context) => write({ command, context, chord: '' })}
-              onSwap={(other) => swap(remapping.chord, other, contextHere, nextOne)}
+              onSwap={(other) => swap({ one: remapping.chord, other, context: contextHere, onMade: nextOne })}
             />
           )}
           {hasCommand && (
@@ -200,6 +201,8 @@ function Workbench({ here }: { here: Schema['Application'] }) {
               )}
             </Asking>
           )}
+          <ProblemNote error={swapError} />
+          {isNothing && <p role="status">Neither of the two keys runs anything here, so there is nothing to swap.</p>}
           <DoneList application={application} done={row.done} />
         </div>
       </div>
@@ -212,7 +215,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
           row.give(chord)
           write({ command, context: '', chord, gesture: '' })
         }}
-        onSwap={(one, other) => swap(one, other, contextHere, nextOne)}
+        onSwap={(one, other) => swap({ one, other, context: contextHere, onMade: nextOne })}
       />
     </div>
   )
