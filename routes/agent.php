@@ -4,5 +4,8 @@ use App\Http\Controllers\Suite\AgentController;
 use Illuminate\Support\Facades\Route;
 
 // Opened by a suite's own token (App\Http\Middleware\IdentifySuite); an agent reaches nothing but its suite.
-Route::post('check-in', [AgentController::class, 'checkIn']);
-Route::post('orders/{order}/answer', [AgentController::class, 'answer'])->whereNumber('order');
+Route::get('assignment', [AgentController::class, 'assignment']);
+Route::get('files/{sha256}', [AgentController::class, 'file'])->where('sha256', '[0-9a-f]{64}');
+Route::put('files/{sha256}', [AgentController::class, 'store'])->where('sha256', '[0-9a-f]{64}');
+Route::post('report', [AgentController::class, 'report']);
+Route::post('presses/{press}', [AgentController::class, 'press'])->where('press', '\d{1,18}');

@@ -1,13 +1,43 @@
 <?php
 
-use App\Http\Controllers\Suite\HandoverController;
+use App\Http\Controllers\Suite\BundleController;
+use App\Http\Controllers\Suite\FollowingController;
 use App\Http\Controllers\Suite\ImportController;
+use App\Http\Controllers\Suite\RolloutController;
+use App\Http\Controllers\Suite\SittingController;
 use App\Http\Controllers\Suite\SuiteController;
+use App\Http\Controllers\Suite\SuiteFileController;
+use App\Models\Rollout;
+use App\Models\Sitting;
 use App\Models\Suite;
 use Illuminate\Support\Facades\Route;
 
-Route::get('suites', [SuiteController::class, 'index'])->can('viewAny', Suite::class);
-Route::patch('suites/{suite}', [SuiteController::class, 'update'])->can('update', 'suite');
-Route::post('suites/{suite}/handovers', [HandoverController::class, 'handOver'])->can('handOver', 'suite');
-Route::post('suites/{suite}/put-backs', [HandoverController::class, 'putBack'])->can('handOver', 'suite');
+Route::get('suites', [SuiteController::class, 'index'])
+    ->can('viewAny', Suite::class)
+    ->middleware('cache.headers:private;no_cache;etag');
+Route::get('suites/{suite}', [SuiteController::class, 'show'])
+    ->can('view', 'suite')
+    ->middleware('cache.headers:private;no_cache;etag');
+Route::patch('suites/{suite}', [SuiteController::class, 'update'])->can('keep', 'suite');
+Route::put('suites/{suite}/following', [FollowingController::class, 'follow'])->can('keep', 'suite');
+Route::delete('suites/{suite}/following', [FollowingController::class, 'stop'])->can('keep', 'suite');
 Route::post('suites/{suite}/imports', ImportController::class)->can('view', 'suite');
+Route::get('suites/{suite}/files/{application}', [SuiteFileController::class, 'show'])->can('view', 'suite');
+Route::post('suites/{suite}/files/{application}', [SuiteFileController::class, 'decide'])->can('keep', 'suite');
+Route::get('suites/{suite}/bundle', [BundleController::class, 'show'])->can('keep', 'suite');
+Route::post('suites/{suite}/stick-reports', [BundleController::class, 'report'])->can('keep', 'suite');
+
+Route::get('suites/{suite}/sitting', [SittingController::class, 'preview'])->can('view', 'suite');
+Route::put('suites/{suite}/sitting', [SittingController::class, 'sitDown'])->can('sitDown', 'suite');
+Route::delete('suites/{suite}/sitting', [SittingController::class, 'leave'])->can('leave', 'suite');
+Route::get('sittings', [SittingController::class, 'mine'])->can('viewAny', Sitting::class);
+Route::get('sittings/{sitting}/offers/{application}', [SittingController::class, 'offer'])->can('view', 'sitting');
+Route::post('sittings/{sitting}/offers/{application}', [SittingController::class, 'takeOffer'])->can('view', 'sitting');
+Route::delete('sittings/{sitting}/offers/{application}', [SittingController::class, 'dismissOffer'])->can('view', 'sitting');
+
+Route::get('rollouts', [RolloutController::class, 'index'])->can('viewAny', Rollout::class);
+Route::post('rollouts', [RolloutController::class, 'store'])->can('create', Rollout::class);
+Route::post('dry-runs', [RolloutController::class, 'dryRun'])->can('viewAny', Rollout::class);
+Route::post('rollouts/{rollout}/{turn}', [RolloutController::class, 'turn'])
+    ->whereIn('turn', ['go-on', 'pause', 'cancel', 'go-back'])
+    ->can('keep', 'rollout');

@@ -65,6 +65,18 @@ final class StandIns
     }
 
     /**
+     * Whether an application takes a key file.
+     *
+     * @return string|null why it does not; null when it does
+     */
+    public function refusal(string $application, string $bytes, string $system): ?string
+    {
+        $asked = $this->applications[$application] ?? null;
+
+        return $asked instanceof Refusing ? $asked->refusal($bytes, $system) : null;
+    }
+
+    /**
      * The key that was held goes up.
      *
      * @return array<string, mixed> with the state of the strip

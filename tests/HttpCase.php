@@ -8,6 +8,7 @@ use App\Models\User;
 use Database\Seeders\DemoWorld;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 
 /** Requests as the browser and the workstations make them; every answer is checked against docs/openapi.yaml. */
@@ -16,6 +17,9 @@ abstract class HttpCase extends TestCase
     protected bool $seed = true;
 
     protected string $seeder = DemoWorld::class;
+
+    /** @var array<string, TestWorkstation> */
+    private array $workstations = [];
 
     public function createApplication()
     {
@@ -28,6 +32,9 @@ abstract class HttpCase extends TestCase
             $name = config()->string('database.connections.pgsql.database');
             config()->set('database.connections.pgsql.database', "{$name}_{$token}");
         }
+        // What agents were told last belongs to one database, and every test begins with a new one.
+        config()->set('app.presence', storage_path('framework/agents/tests-'.getmypid()));
+        File::deleteDirectory(config()->string('app.presence'));
 
         return $app;
     }
@@ -51,9 +58,15 @@ abstract class HttpCase extends TestCase
     }
 
     /** Asks as a workstation's agent. */
-    public function asAgent(string $suite): static
+    public function asAgent(string $suite, string $instance = 'only-one'): static
     {
-        return $this->withToken(DemoWorld::TOKENS[$suite]);
+        return $this->withToken(DemoWorld::TOKENS[$suite])->withHeader('Agent-Instance', $instance);
+    }
+
+    /** The workstation of a suite, with nothing in its folder. */
+    public function workstation(string $suite): TestWorkstation
+    {
+        return $this->workstations[$suite] ??= new TestWorkstation($this, $suite);
     }
 
     public function bringIn(string $application, string $bytes, string $name = 'my.keys'): TestResponse
@@ -65,24 +78,88 @@ abstract class HttpCase extends TestCase
         );
     }
 
-    /**
-     * One workstation's report: the given file contents by application, no copies, a folder that can be written.
-     *
-     * @param  array<string, string>  $files
-     * @param  list<array<string, string>>  $copies
-     */
-    public function checkIn(string $suite, array $files = [], array $copies = []): TestResponse
+    /** A keymap of the signed-in account, a copy of the factory one but for one command, in use. */
+    public function keymap(string $application, string $command, string $chord, string $context, string $name = 'Mine'): int
     {
-        $reported = array_map(
-            static fn (string $application, string $bytes): array => [
-                'application' => $application,
-                'sha256' => hash('sha256', $bytes),
-                'bytes' => base64_encode($bytes),
-            ],
-            array_keys($files),
-            $files,
-        );
+        $keymap = $this->postJson("/api/applications/{$application}/keymaps", ['name' => $name])->assertCreated()->json('id');
+        $this->rekey($keymap, $application, $command, $chord, $context);
 
-        return $this->asAgent($suite)->postJson('/api/agent/check-in', ['files' => $reported, 'copies' => $copies, 'read_only' => false]);
+        return $keymap;
+    }
+
+    /** Gives a command another chord in one context of a keymap in use, whatever clashes with it. */
+    public function rekey(int $keymap, string $application, string $command, string $chord, string $context): void
+    {
+        $now = $this->getJson("/api/applications/{$application}/remap?command={$command}&context={$context}")->assertOk();
+        $here = array_filter($now->json('bindings'), static fn (array $one): bool => $one['context']['id'] === $context);
+        $this->postJson("/api/keymaps/{$keymap}/changes", [
+            'version' => $this->getJson("/api/applications/{$application}/keymap")->json('version'),
+            'title' => 'Another chord',
+            'despite_clashes' => true,
+            'change' => [
+                'removed' => array_map(
+                    static fn (array $one): array => [
+                        'chord' => $one['chord']['id'],
+                        'command' => $command,
+                        'context' => $context,
+                        'gesture' => $one['gesture'],
+                    ],
+                    array_values($here),
+                ),
+                'added' => [['chord' => $chord, 'command' => $command, 'context' => $context]],
+            ],
+        ])->assertOk();
+    }
+
+    /** Makes a release of what the signed-in account has, accepting whatever is wrong; a new preset for a name. */
+    public function release(int|string $preset, string $note = 'as it is'): int
+    {
+        $problems = $this->getJson('/api/release-drafts'.(is_int($preset) ? "?preset={$preset}" : ''))->assertOk()->json('problems');
+        $body = ['note' => $note, 'accept' => array_column($problems, 'id')] + ($problems === [] ? [] : ['reason' => 'a test']);
+
+        return is_int($preset)
+            ? $this->postJson("/api/presets/{$preset}/releases", $body)->assertCreated()->json('id')
+            : $this->postJson('/api/presets', ['name' => $preset] + $body)->assertCreated()->json('id');
+    }
+
+    /** The suite keeper's kit, with one chord of their own, as the house standard with its first release. Gives the preset and the release. */
+    public function houseStandard(string $chord = 'KeyB'): array
+    {
+        $this->as('keeper')->keymap('cutloom', 'split-at-playhead', $chord, 'timeline', 'House keys');
+        $release = $this->release('House standard', 'the first');
+        $preset = collect($this->getJson('/api/presets')->json('presets'))->firstWhere('name', 'House standard')['id'];
+        $this->patchJson("/api/presets/{$preset}", ['audience' => 'house', 'is_standard' => true])->assertOk();
+
+        return ['preset' => $preset, 'release' => $release];
+    }
+
+    /**
+     * Begins a rollout as the suite keeper, accepting whatever is wrong.
+     *
+     * @param  list<string>  $suites
+     * @param  array<string, mixed>  $more
+     */
+    public function rollOut(int $release, array $suites, array $more = []): TestResponse
+    {
+        $this->as('keeper');
+        $problems = $this->postJson('/api/dry-runs', ['release' => $release, 'suites' => $suites])->assertOk()->json('problems');
+
+        return $this->postJson('/api/rollouts', $more + [
+            'release' => $release,
+            'suites' => $suites,
+            'accept' => array_column($problems, 'id'),
+            'reason' => 'a test',
+        ]);
+    }
+
+    /** @return array<string, mixed> a suite as everybody sees it */
+    public function suite(string $id): array
+    {
+        return collect($this->as('picture')->getJson('/api/suites')->assertOk()->json('suites'))->firstWhere('id', $id);
+    }
+
+    public function standing(string $suite, string $application = 'cutloom'): string
+    {
+        return collect($this->suite($suite)['files'])->firstWhere('application.id', $application)['standing'];
     }
 }

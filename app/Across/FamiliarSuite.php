@@ -7,6 +7,7 @@ namespace App\Across;
 use App\Intent\PersonalVocabulary;
 use App\Keymap\KitReader;
 use App\Library\Library;
+use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
 use App\Suite\SuiteSeats;
@@ -35,7 +36,7 @@ final readonly class FamiliarSuite
         $each = $this->kit->each($user);
         $there = $this->seats->of($suite);
         $known = array_values(array_intersect($this->library->applicationIds(), $suite->applications));
-        $reported = $suite->files()->pluck('reported_bytes', 'application')->all();
+        $reported = $this->reported($suite);
         $desktop = $this->library->application(DesktopCatalogue::ID);
         $titles = new LoadedKeymap($desktop, $this->installed($desktop, $reported[DesktopCatalogue::ID] ?? null), $there);
         $pairs = array_map(function (string $id) use ($each, $here, $there, $reported, $titles): array {
@@ -47,6 +48,21 @@ final readonly class FamiliarSuite
         }, $known);
 
         return Familiarity::of($pairs, $this->words->importance($user));
+    }
+
+    /** @return array<string, string> bytes of the key files that are there, by application */
+    private function reported(Suite $suite): array
+    {
+        $digests = [];
+        foreach ($suite->keyFileOwners() as $id) {
+            $digests[$id] = $suite->state->report($id)->sha256;
+        }
+        $stored = StoredFile::query()->findMany(array_filter($digests, is_string(...)))->pluck('bytes', 'sha256')->all();
+
+        return array_map(static fn (string $sha256): string => (string) $stored[$sha256], array_filter(
+            $digests,
+            static fn (?string $sha256): bool => $sha256 !== null && isset($stored[$sha256]),
+        ));
     }
 
     /** What the suite reported last; the factory keymap where it reported none, or one that cannot be read. */

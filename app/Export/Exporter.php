@@ -11,7 +11,6 @@ use App\Models\Keymap;
 use App\Models\Release;
 use App\Models\User;
 use Zebrafinch\Core\Application\Application;
-use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Keymap\Bindings;
 
 /** Keymaps as they are taken away: one, all that somebody has in use, or those of a release. */
@@ -47,7 +46,7 @@ final readonly class Exporter
         foreach ($release->files as $file) {
             $exported[] = new Exported(
                 $this->library->application($file->application),
-                "{$release->preset->name} {$release->number}",
+                $release->title(),
                 Bindings::fromData($release->content['keymaps'][$file->application] ?? []),
                 $file->file_name,
                 $file->bytes,
@@ -74,9 +73,8 @@ final readonly class Exporter
 
     private function written(Application $application, string $name, Bindings $bindings, string $source): Exported
     {
-        $dialect = $this->library->dialect($application);
-        $bytes = (new KeyFileWriter($dialect))->write($dialect->read($source, $application), $bindings);
+        $bytes = $this->library->keyFile($application, $bindings, $source);
 
-        return new Exported($application, $name, $bindings, $dialect->fileName(), $bytes);
+        return new Exported($application, $name, $bindings, $this->library->dialect($application)->fileName(), $bytes);
     }
 }

@@ -133,6 +133,17 @@ final readonly class KeymapStarter
         });
     }
 
+    /** A name that no keymap of theirs has yet: the wanted one, or with a number behind it. */
+    public function freeName(User $user, Application $application, string $wanted): string
+    {
+        $taken = $user->kit->keymaps()->where('application', $application->id)->pluck('name')->all();
+        for ($name = $wanted, $number = 2; in_array($name, $taken, true); $number++) {
+            $name = "{$wanted} ({$number})";
+        }
+
+        return $name;
+    }
+
     private function start(
         User $user,
         Application $application,

@@ -12,6 +12,7 @@ use Zebrafinch\Core\Dialect\Dialect;
 use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Dialect\DialectSpelling;
 use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\TradeWords;
@@ -90,6 +91,12 @@ final class Library
         return $this->applications[$id];
     }
 
+    /** What people call an application, whether it is one of those that are known here or not. */
+    public function nameOf(string $id): string
+    {
+        return in_array($id, [...$this->applicationIds(), DesktopCatalogue::ID], true) ? $this->application($id)->name : ucfirst($id);
+    }
+
     private function spelled(Application $application): Application
     {
         return $application->spelledBy(new DialectSpelling($this->dialect($application)));
@@ -154,6 +161,18 @@ final class Library
         );
 
         return $bindings->inOrderOf(fn (): FileOrder => $this->fileOrder($application, $this->factoryBytes($application)));
+    }
+
+    /**
+     * A key file that says these bindings.
+     *
+     * @param  string  $source  the file they came from; all in it that is no binding stays
+     */
+    public function keyFile(Application $application, Bindings $bindings, string $source): string
+    {
+        $dialect = $this->dialect($application);
+
+        return (new KeyFileWriter($dialect))->write($dialect->read($source, $application), $bindings);
     }
 
     /** @param  string  $bytes  a key file of the application */

@@ -40,6 +40,12 @@ final class Kit extends Model
         return $this->hasMany(Preset::class);
     }
 
+    /** @return HasMany<Follow, $this> */
+    public function follows(): HasMany
+    {
+        return $this->hasMany(Follow::class);
+    }
+
     /** @return HasMany<AcceptedClash, $this> */
     public function acceptedClashes(): HasMany
     {

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $user_id
  * @property string $application
  * @property-read Suite $suite
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Order> $presses
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Press> $presses
  */
 final class Rehearsal extends Model
 {
@@ -30,9 +30,9 @@ final class Rehearsal extends Model
         return $this->belongsTo(Suite::class);
     }
 
-    /** @return HasMany<Order, $this> in the order in which they were pressed */
+    /** @return HasMany<Press, $this> in the order in which they were pressed */
     public function presses(): HasMany
     {
-        return tap($this->hasMany(Order::class), static fn (HasMany $relation) => $relation->orderBy('id'));
+        return tap($this->hasMany(Press::class), static fn (HasMany $relation) => $relation->orderBy('id'));
     }
 }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Zebrafinch\Core\Preset\Release as ReleaseContent;
 
 /**
  * The database refuses every change of a row here.
+ *
+ * @phpstan-import-type BindingData from ReleaseContent
  *
  * @property int $id
  * @property int $preset_id
@@ -19,10 +21,11 @@ use Illuminate\Support\Carbon;
  * @property string $note
  * @property int $author_id
  * @property string $digest
- * @property array{
- *     format: string,
- *     keymaps: array<string, list<array{chord: string, command: string, context: string, gesture: string}>>,
- * } $content
+ * @property array{format: string, keymaps: array<string, list<BindingData>>, fixed?: array<string, list<BindingData>>} $content
+ * @property list<array{id: string, kind: string, application: string, sentence: string}> $accepted  what was wrong, and accepted
+ * @property string|null $reason  why it was made all the same
+ * @property array{members: array<string, mixed>, files: array<string, string>}|null $foreign  what came with an archive and is not
+ *     known here; files in base64
  * @property Carbon $created_at
  * @property-read Preset $preset
  * @property-read User $author
@@ -33,35 +36,23 @@ final class Release extends Model
     public const UPDATED_AT = null;
 
     /** @var list<string> */
-    protected $fillable = ['preset_id', 'number', 'note', 'author_id', 'digest', 'content'];
+    protected $fillable = ['preset_id', 'number', 'note', 'author_id', 'digest', 'content', 'accepted', 'reason', 'foreign'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['content' => 'array', 'created_at' => 'datetime'];
+        return ['content' => 'array', 'accepted' => 'array', 'foreign' => 'array', 'created_at' => 'datetime'];
     }
 
-    /** Whether no later release of its preset is there. */
-    public function isNewest(): bool
+    public function content(): ReleaseContent
     {
-        return ($this->getAttributes()['newest_number'] ?? self::query()->where('preset_id', $this->preset_id)->max('number')) ===
-            $this->number;
+        return ReleaseContent::fromData($this->content);
     }
 
-    /**
-     * Tells with each release the newest number of its preset, so that {@see isNewest()} asks nothing more.
-     *
-     * @param  Builder<self>  $releases
-     */
-    public function scopeWithNewest(Builder $releases): void
+    /** As people say it: the preset and the number. */
+    public function title(): string
     {
-        $releases->selectSub(
-            self::query()
-                ->from('releases', 'others')
-                ->selectRaw('max(others.number)')
-                ->whereColumn('others.preset_id', 'releases.preset_id'),
-            'newest_number',
-        );
+        return "{$this->preset->name} {$this->number}";
     }
 
     /** @return BelongsTo<Preset, $this> */

@@ -10,8 +10,14 @@ enum Role: string
     case SuiteKeeper = 'suite-keeper';
     case Assistant = 'assistant';
 
-    /** Whether this role may change what is installed in a suite. */
-    public function mayHandOver(): bool
+    /** Whether this role looks after the house: its standard, its suites, and what is rolled out to them. */
+    public function keepsSuites(): bool
+    {
+        return $this === self::SuiteKeeper;
+    }
+
+    /** Whether this role may bring a kit of its own to a suite. */
+    public function maySitDown(): bool
     {
         return $this !== self::Assistant;
     }

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsSuiteState;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Suite\SuiteState;
 
 /**
+ * @phpstan-type Label array{preset: string, number: int, release: int}
+ * @phpstan-type StopData array{release: int|null, problems: list<array{id: string, kind: string, application: string, sentence: string}>}
+ *
  * @property int $id
  * @property string $slug
  * @property string $name
@@ -19,19 +26,26 @@ use Zebrafinch\Core\Keyboard\System;
  * @property System $system
  * @property list<string> $applications
  * @property string $token_hash
- * @property Carbon|null $last_seen_at
- * @property bool $read_only
- * @property list<array{name: string, application: string, sha256: string, taken_at: string}> $copies
+ * @property int|null $preset_id
+ * @property int|null $release_id
+ * @property bool $is_pinned
+ * @property string $install_when  `now` or `closed`
+ * @property int $number
+ * @property SuiteState $state
+ * @property array<string, StopData> $stops
+ * @property array<string, Label> $labels
+ * @property list<string> $accepted  problems of the release that are accepted here, by name
+ * @property array{instance?: string, version?: string, sequence?: int, skew_seconds?: int, running?: list<string>} $agent
+ * @property Carbon|null $second_agent_at
+ * @property Carbon|null $last_seen_at  as far as it was reported; App\Suite\Presence knows better
+ * @property list<array{application: string, sha256: string, taken_at: int, bytes: int}> $copies
  * @property array{application: string, context: string}|null $focus  as its agent told last
- * @property-read \Illuminate\Database\Eloquent\Collection<int, SuiteFile> $files
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Order> $recentOrders
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Order> $openOrders
+ * @property-read Preset|null $preset
+ * @property-read Release|null $release
+ * @property-read Sitting|null $sitting
  */
 final class Suite extends Model
 {
-    /** An agent that was not heard of for this long is taken to be offline. Agents call at least every second. */
-    public const SECONDS_UNTIL_OFFLINE = 6;
-
     /** @var list<string> */
     protected $fillable = [
         'slug',
@@ -41,8 +55,18 @@ final class Suite extends Model
         'system',
         'applications',
         'token_hash',
+        'preset_id',
+        'release_id',
+        'is_pinned',
+        'install_when',
+        'number',
+        'state',
+        'stops',
+        'labels',
+        'accepted',
+        'agent',
+        'second_agent_at',
         'last_seen_at',
-        'read_only',
         'copies',
         'focus',
     ];
@@ -53,10 +77,16 @@ final class Suite extends Model
         return [
             'system' => System::class,
             'applications' => 'array',
+            'is_pinned' => 'boolean',
+            'state' => AsSuiteState::class,
+            'stops' => 'array',
+            'labels' => 'array',
+            'accepted' => 'array',
+            'agent' => 'array',
             'copies' => 'array',
             'focus' => 'array',
             'last_seen_at' => 'datetime',
-            'read_only' => 'boolean',
+            'second_agent_at' => 'datetime',
         ];
     }
 
@@ -76,35 +106,39 @@ final class Suite extends Model
         return [...$this->applications, DesktopCatalogue::ID];
     }
 
-    public function isOnline(): bool
+    /** @return BelongsTo<Preset, $this> */
+    public function preset(): BelongsTo
     {
-        return $this->last_seen_at !== null && $this->last_seen_at->diffInSeconds(now(), true) < self::SECONDS_UNTIL_OFFLINE;
+        return $this->belongsTo(Preset::class);
     }
 
-    /** @return HasMany<SuiteFile, $this> */
-    public function files(): HasMany
+    /** @return BelongsTo<Release, $this> */
+    public function release(): BelongsTo
     {
-        return tap($this->hasMany(SuiteFile::class), static fn (HasMany $relation) => $relation->orderBy('application'));
+        return $this->belongsTo(Release::class);
     }
 
-    /** @return HasMany<Order, $this> */
-    public function orders(): HasMany
+    /** @return HasMany<Sitting, $this> */
+    public function sittings(): HasMany
     {
-        return $this->hasMany(Order::class);
+        return $this->hasMany(Sitting::class);
     }
 
-    /** @return HasMany<Order, $this> what changes its files, the latest first */
-    public function recentOrders(): HasMany
+    /** @return HasOne<Sitting, $this> who sits there now */
+    public function sitting(): HasOne
     {
-        return tap($this->orders(), static fn (HasMany $orders) => $orders->where('kind', '!=', OrderKind::Press)->orderByDesc('id'));
+        return tap($this->hasOne(Sitting::class), static fn (HasOne $one) => $one->whereNull('ended_at'));
     }
 
-    /** @return HasMany<Order, $this> what changes its files and is not answered yet */
-    public function openOrders(): HasMany
+    /** @return HasMany<SuiteEvent, $this> the latest first */
+    public function events(): HasMany
     {
-        return tap(
-            $this->orders(),
-            static fn (HasMany $orders) => $orders->where('kind', '!=', OrderKind::Press)->whereIn('state', OrderState::open()),
-        );
+        return tap($this->hasMany(SuiteEvent::class), static fn (HasMany $events) => $events->orderByDesc('id'));
+    }
+
+    /** @return HasMany<Press, $this> */
+    public function presses(): HasMany
+    {
+        return $this->hasMany(Press::class);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Audience;
 use App\Models\Preset;
 use App\Models\User;
 
@@ -14,10 +15,14 @@ final readonly class PresetPolicy
         return true;
     }
 
-    /** Presets are there to be shared: everybody in the house sees them. */
+    /** Its owner, those whom it is shared with, and everybody where it is the house's. */
     public function view(User $user, Preset $preset): bool
     {
-        return true;
+        return match ($preset->audience) {
+            Audience::House => true,
+            Audience::People => $this->owns($user, $preset) || $preset->people()->whereKey($user->id)->exists(),
+            Audience::Mine => $this->owns($user, $preset),
+        };
     }
 
     public function create(User $user): bool
@@ -25,9 +30,26 @@ final readonly class PresetPolicy
         return true;
     }
 
-    /** Only who owns the kit adds releases. */
-    public function update(User $user, Preset $preset): bool
+    /** What is the house's is made by the suite keepers, all else by its owner. */
+    public function release(User $user, Preset $preset): bool
     {
-        return $preset->kit->user_id === $user->id;
+        return $preset->audience === Audience::House ? $user->role->keepsSuites() : $this->owns($user, $preset);
+    }
+
+    /** Whoever makes its releases says who sees them. */
+    public function share(User $user, Preset $preset): bool
+    {
+        return $this->release($user, $preset);
+    }
+
+    /** Makes it the house's, or the house standard. */
+    public function giveToHouse(User $user, Preset $preset): bool
+    {
+        return $user->role->keepsSuites() && $this->view($user, $preset);
+    }
+
+    private function owns(User $user, Preset $preset): bool
+    {
+        return $preset->kit_id === $user->kit->id;
     }
 }

@@ -9,9 +9,13 @@ use App\Models\User;
 
 final readonly class ReleasePolicy
 {
-    /** Presets are there to be shared: everybody in the house sees their releases. */
+    public function __construct(private PresetPolicy $presets)
+    {
+    }
+
+    /** Whoever sees the preset sees its releases. */
     public function view(User $user, Release $release): bool
     {
-        return true;
+        return $this->presets->view($user, $release->preset);
     }
 }

@@ -19,16 +19,22 @@ final readonly class SuitePolicy
         return true;
     }
 
-    /** Writes key files in the suite, or puts earlier ones back. */
-    public function handOver(User $user, Suite $suite): bool
+    /** Says what the suite follows, what becomes of files changed by hand there, and which keyboard stands in it. */
+    public function keep(User $user, Suite $suite): bool
     {
-        return $user->role->mayHandOver();
+        return $user->role->keepsSuites();
     }
 
-    /** Notes which keyboard stands in the suite. */
-    public function update(User $user, Suite $suite): bool
+    /** Brings their own kit for a time; nothing else in the suite is touched by it. */
+    public function sitDown(User $user, Suite $suite): bool
     {
-        return $user->role->mayHandOver();
+        return $user->role->maySitDown();
+    }
+
+    /** Whoever sits there leaves; a suite keeper frees the suite. */
+    public function leave(User $user, Suite $suite): bool
+    {
+        return $user->role->keepsSuites() || $suite->sitting?->user_id === $user->id;
     }
 
     public function rehearse(User $user, Suite $suite): bool

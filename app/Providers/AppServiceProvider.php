@@ -6,10 +6,16 @@ namespace App\Providers;
 
 use App\Library\CompiledData;
 use App\Library\Library;
+use App\Models\Keymap;
+use App\Preset\ReleaseMade;
+use App\Suite\Following;
+use App\Suite\Sittings;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
@@ -38,9 +44,25 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Docket::class, fn (): Docket => BuiltInKinds::docket(app(Library::class)->reserved()));
     }
 
+    /** What people have and what presets say reaches the suites by itself. */
+    private function followChanges(): void
+    {
+        Keymap::saved(static function (Keymap $keymap): void {
+            if ($keymap->wasChanged(['bindings', 'in_use']) || $keymap->wasRecentlyCreated) {
+                DB::afterCommit(static fn () => app(Sittings::class)->kitChanged($keymap->kit_id));
+            }
+        });
+        Event::listen(ReleaseMade::class, static function (ReleaseMade $made): void {
+            $made->release->preset->is_standard
+                ? app(Following::class)->standardChanged()
+                : app(Following::class)->newest($made->release->preset_id);
+        });
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();
+        $this->followChanges();
         JsonResource::withoutWrapping();
         Route::bind('application', static fn (string $id): Application => app(Library::class)->application($id));
         RateLimiter::for(

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rehearse;
 
-use App\Models\OrderKind;
-use App\Models\OrderState;
 use App\Models\Rehearsal;
 use App\Models\Suite;
 use App\Models\User;
+use App\Suite\Presence;
 use App\Suite\SuiteSeats;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Context;
@@ -17,12 +16,14 @@ use Zebrafinch\Core\Keyboard\Chord;
 /** Asks a suite's agent to press chords in its stand-in applications. */
 final readonly class Rehearsing
 {
-    public function __construct(private SuiteSeats $seats)
+    public function __construct(private SuiteSeats $seats, private Presence $presence)
     {
     }
 
     public function begin(Suite $suite, User $user, Application $application): Rehearsal
     {
+        $this->presence->forget($suite);
+
         return Rehearsal::query()->create(['suite_id' => $suite->id, 'user_id' => $user->id, 'application' => $application->id]);
     }
 
@@ -38,9 +39,6 @@ final readonly class Rehearsing
         }
         $rehearsal->presses()->create([
             'suite_id' => $rehearsal->suite_id,
-            'user_id' => $rehearsal->user_id,
-            'kind' => OrderKind::Press,
-            'state' => OrderState::Waiting,
             'payload' => [
                 'rehearsal' => $rehearsal->id,
                 'application' => $rehearsal->application,
@@ -51,6 +49,8 @@ final readonly class Rehearsing
                 'gesture' => $gesture,
             ],
         ]);
+
+        $this->presence->forget($rehearsal->suite);
 
         return true;
     }

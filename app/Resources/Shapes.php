@@ -16,6 +16,8 @@ use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\ChordPrinter;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\CommandDifference;
+use Zebrafinch\Core\Keymap\Comparison;
 use Zebrafinch\Core\Offer\Offer;
 use Zebrafinch\Core\Reach\Reach;
 use Zebrafinch\Core\Remap\Choice;
@@ -134,17 +136,37 @@ final readonly class Shapes
         return [
             'settled' => array_map($this->clash(...), $consequences->settled),
             'raised' => array_map($this->clash(...), $consequences->raised),
-            'relearning' => array_map(
-                fn (Relearning $one): array => [
-                    'command' => $this->commandName($one->command),
-                    'before' => array_map($this->chord(...), $one->before),
-                    'after' => array_map($this->chord(...), $one->after),
-                    'effort_before' => $one->effortBefore === null ? null : round($one->effortBefore, 1),
-                    'effort_after' => $one->effortAfter === null ? null : round($one->effortAfter, 1),
-                ],
-                $consequences->relearning,
-            ),
+            'relearning' => array_map($this->relearning(...), $consequences->relearning),
             'raises_fault' => $consequences->raisesFault(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> each the schema `CommandDifference` */
+    public function differences(Comparison $comparison): array
+    {
+        return array_map($this->difference(...), $comparison->differences);
+    }
+
+    /** @return array<string, mixed> */
+    public function difference(CommandDifference $difference): array
+    {
+        return [
+            'command' => $this->commandName($difference->command),
+            'context' => $this->contextName($this->application->contexts->get($difference->context)),
+            'before' => array_map($this->binding(...), $difference->before),
+            'after' => array_map($this->binding(...), $difference->after),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function relearning(Relearning $one): array
+    {
+        return [
+            'command' => $this->commandName($one->command),
+            'before' => array_map($this->chord(...), $one->before),
+            'after' => array_map($this->chord(...), $one->after),
+            'effort_before' => $one->effortBefore === null ? null : round($one->effortBefore, 1),
+            'effort_after' => $one->effortAfter === null ? null : round($one->effortAfter, 1),
         ];
     }
 

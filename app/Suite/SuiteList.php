@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace App\Suite;
 
+use App\Models\Release;
 use App\Models\Suite;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 
 /** Suites with all that is told of them, in a number of queries that does not grow with the number of suites. */
 final readonly class SuiteList
 {
-    /** Orders that are told of each suite. */
-    private const RECENT_ORDERS = 6;
+    public function __construct(private Clock $clock)
+    {
+    }
 
     /** @return Collection<int, Suite> */
     public function all(): Collection
     {
+        $this->clock->tick();
+
         return Suite::query()->with($this->relations())->orderBy('name')->get();
     }
 
@@ -29,13 +32,16 @@ final readonly class SuiteList
     private function relations(): array
     {
         return [
-            'files' => static fn (HasMany $files) => $files
-                ->select(['id', 'suite_id', 'application', 'release_id', 'installed_sha256', 'reported_sha256', 'changed_at'])
-                ->selectRaw('reported_bytes is not null as has_reported_bytes'),
-            'files.release' => static fn ($releases) => $releases->select(['id', 'preset_id', 'number'])->withNewest(),
-            'files.release.preset',
-            'recentOrders' => static fn (HasMany $orders) => $orders->limit(self::RECENT_ORDERS),
-            'openOrders',
+            'preset',
+            'preset.newest' => static fn ($releases) => $releases->select(['releases.id', 'releases.preset_id', 'releases.number']),
+            'release' => static fn ($releases) => $releases->select(['id', 'preset_id', 'number']),
+            'sitting.user',
         ];
+    }
+
+    /** How many releases of a preset lie between two, so that a suite can be said to be that many behind. */
+    public function behind(Suite $suite, ?Release $newest): int
+    {
+        return $newest === null || $suite->release === null ? 0 : max(0, $newest->number - $suite->release->number);
     }
 }

@@ -72,7 +72,6 @@ final class DemoWorld extends Seeder
                 'system' => $system,
                 'applications' => $applications,
                 'token_hash' => Suite::hashToken(self::TOKENS[$slug]),
-                'copies' => [],
             ],
         );
     }

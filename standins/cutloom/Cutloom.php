@@ -8,11 +8,12 @@ use DOMDocument;
 use DOMElement;
 use Standins\HeldKeys;
 use Standins\KeyPress;
+use Standins\Refusing;
 use Standins\Simulated;
 use Standins\Strip;
 
 /** Cutloom: the panel with the focus is asked first, then those around it. A focus with a chord twice spoils the whole file. */
-final class Cutloom implements Simulated
+final class Cutloom implements Refusing, Simulated
 {
     private const HELD = [
         'Primary' => 'Primary',
@@ -74,6 +75,17 @@ final class Cutloom implements Simulated
             'context' => null,
             'because' => 'No line of the installed file has this chord for the focus.',
         ];
+    }
+
+    public function refusal(string $bytes, string $system): ?string
+    {
+        try {
+            $this->load($bytes, $system);
+
+            return null;
+        } catch (BadKeyFile $error) {
+            return $error->getMessage();
+        }
     }
 
     /**

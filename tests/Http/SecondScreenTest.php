@@ -34,14 +34,14 @@ test('what is not known cannot be looked at', function (array $look) {
 ]);
 
 test('a workstation tells what has the focus there, and that is followed', function () {
-    $report = ['files' => [], 'copies' => [], 'read_only' => false];
-    $this->asAgent('avocet')
-        ->postJson('/api/agent/check-in', $report + ['focus' => ['application' => 'cutloom', 'context' => 'bin']])
-        ->assertOk();
+    $avocet = $this->workstation('avocet');
+    $avocet->focus = ['application' => 'cutloom', 'context' => 'bin'];
+    $avocet->report();
     $this->as('picture')
         ->getJson('/api/suites/avocet/look')
         ->assertJson(['application' => 'cutloom', 'context' => 'bin']);
-    $this->asAgent('avocet')->postJson('/api/agent/check-in', $report)->assertOk();
+    $avocet->focus = null;
+    $avocet->report();
     $this->as('picture')
         ->getJson('/api/suites/avocet/look')
         ->assertJson(['application' => null, 'context' => null]);

@@ -519,23 +519,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/suites/{suite}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        /** Note which keyboard stands in the suite */
-        patch: operations["patchSuitesSuite"];
-        trace?: never;
-    };
     "/who": {
         parameters: {
             query?: never;
@@ -1033,92 +1016,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/presets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** All presets of the house */
-        get: operations["getPresets"];
-        put?: never;
-        /** Save the kit as a new preset */
-        post: operations["postPresets"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/presets/{preset}/releases": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Save the kit as the next release */
-        post: operations["postPresetsPresetReleases"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/suites": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** All suites */
-        get: operations["getSuites"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/suites/{suite}/handovers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Hand a release over */
-        post: operations["postSuitesSuiteHandovers"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/suites/{suite}/put-backs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Put a copy back */
-        post: operations["postSuitesSuitePutBacks"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/suites/{suite}/imports": {
         parameters: {
             query?: never;
@@ -1204,24 +1101,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/agent/check-in": {
+    "/presets": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** The presets that somebody sees */
+        get: operations["getPresets"];
         put?: never;
-        /** A workstation reports and fetches its orders */
-        post: operations["postAgentCheckIn"];
+        /** Save the kit as a new preset */
+        post: operations["postPresets"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/agent/orders/{order}/answer": {
+    "/presets/{preset}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1230,8 +1128,427 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A workstation answers an order */
-        post: operations["postAgentOrdersOrderAnswer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Say who sees a preset */
+        patch: operations["patchPresetsPreset"];
+        trace?: never;
+    };
+    "/release-drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a release would be if it were made now */
+        get: operations["getReleaseDrafts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/presets/{preset}/releases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save the kit as the next release */
+        post: operations["postPresetsPresetReleases"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/releases/{release}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open a release as the keymaps in use */
+        post: operations["postReleasesReleaseKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/releases/{release}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A release as a signed archive */
+        get: operations["getReleasesReleaseArchive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/archives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look into an archive, or take it in where a name is given */
+        post: operations["postArchives"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/presets/{preset}/following": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Be told of what is new in a preset */
+        put: operations["putPresetsPresetFollowing"];
+        post?: never;
+        /** Be told no more */
+        delete: operations["deletePresetsPresetFollowing"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/presets/{preset}/news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is new in a preset for the kit */
+        get: operations["getPresetsPresetNews"];
+        put?: never;
+        /** Take in what is new */
+        post: operations["postPresetsPresetNews"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/comparisons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Any two states of keys against each other */
+        get: operations["getComparisons"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All suites */
+        get: operations["getSuites"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One suite with its story */
+        get: operations["getSuitesSuite"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Note which keyboard stands in a suite */
+        patch: operations["patchSuitesSuite"];
+        trace?: never;
+    };
+    "/suites/{suite}/following": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what a suite follows */
+        put: operations["putSuitesSuiteFollowing"];
+        post?: never;
+        /** A suite follows nothing */
+        delete: operations["deleteSuitesSuiteFollowing"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/files/{application}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A key file that was changed by hand */
+        get: operations["getSuitesSuiteFilesApplication"];
+        put?: never;
+        /** Decide what becomes of a key file */
+        post: operations["postSuitesSuiteFilesApplication"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/bundle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The assignment of a suite for a stick */
+        get: operations["getSuitesSuiteBundle"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/stick-reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take the report that came back on a stick */
+        post: operations["postSuitesSuiteStickReports"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suites/{suite}/sitting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What of the kit would work in a suite */
+        get: operations["getSuitesSuiteSitting"];
+        /** Sit down in a suite */
+        put: operations["putSuitesSuiteSitting"];
+        post?: never;
+        /** Leave a suite, or free it */
+        delete: operations["deleteSuitesSuiteSitting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where somebody sits, and what they changed by hand there */
+        get: operations["getSittings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sittings/{sitting}/offers/{application}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was changed by hand against the kit now */
+        get: operations["getSittingsSittingOffersApplication"];
+        put?: never;
+        /** Take it into the kit */
+        post: operations["postSittingsSittingOffersApplication"];
+        /** Let it be */
+        delete: operations["deleteSittingsSittingOffersApplication"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rollouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The latest rollouts */
+        get: operations["getRollouts"];
+        put?: never;
+        /** Bring a release to suites */
+        post: operations["postRollouts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/dry-runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a release would change where */
+        post: operations["postDryRuns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rollouts/{rollout}/{turn}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Steer a rollout */
+        post: operations["postRolloutsRolloutTurn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/agent/assignment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a suite should have */
+        get: operations["getAgentAssignment"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/agent/files/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A key file of the assignment */
+        get: operations["getAgentFilesSha256"];
+        /** A key file that is there and was not given */
+        put: operations["putAgentFilesSha256"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/agent/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is there */
+        post: operations["postAgentReport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/agent/presses/{press}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What came of a press */
+        post: operations["postAgentPressesPress"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1242,16 +1559,369 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Named: {
-            id: string;
-            name: string;
-        };
         Person: {
             id: number;
             name: string;
             /** @enum {string} */
             role: "editor" | "suite-keeper" | "assistant";
-            may_hand_over: boolean;
+            keeps_suites: boolean;
+            may_sit_down: boolean;
+        };
+        NumberedName: {
+            id: number;
+            name: string;
+        };
+        /** @description Something that is wrong with a release before it goes out. */
+        ReleaseProblem: {
+            /** @description By which it is accepted. */
+            id: string;
+            /** @enum {string} */
+            kind: "fault" | "lost-chord" | "fixed-broken" | "no-file";
+            application: string;
+            sentence: string;
+        };
+        ReleaseApplication: {
+            id: string;
+            file_name: string;
+        };
+        Release: {
+            id: number;
+            preset: string;
+            number: number;
+            note: string;
+            author: string;
+            /** @description SHA-256 over canonical JSON, RFC 8785. */
+            digest: string;
+            created_at: string;
+            accepted: components["schemas"]["ReleaseProblem"][];
+            reason: string | null;
+            /** @description How many chords it has fixed. */
+            fixed: number;
+            applications: components["schemas"]["ReleaseApplication"][];
+        };
+        Preset: {
+            id: number;
+            name: string;
+            kit: string;
+            owner: string;
+            is_mine: boolean;
+            /** @enum {string} */
+            audience: "mine" | "people" | "house";
+            is_standard: boolean;
+            people: number[];
+            may_release: boolean;
+            may_give_to_house: boolean;
+            is_followed: boolean;
+            has_news: boolean;
+            releases: components["schemas"]["Release"][];
+        };
+        Presets: {
+            unsaved_applications: string[];
+            presets: components["schemas"]["Preset"][];
+            people: components["schemas"]["NumberedName"][];
+        };
+        DraftApplication: {
+            application: components["schemas"]["Named"];
+            bindings: components["schemas"]["Binding"][];
+            /** @description Ids of bindings. */
+            fixed: string[];
+        };
+        ReleaseDraft: {
+            problems: components["schemas"]["ReleaseProblem"][];
+            /** @description The number of the release that says the same already. */
+            same_as: number | null;
+            may_fix: boolean;
+            applications: components["schemas"]["DraftApplication"][];
+            /** @description Suites that would get it by themselves. */
+            followers: string[];
+        };
+        OpenedKeymap: {
+            id: number;
+            application: string;
+            name: string;
+        };
+        OpenedKit: {
+            keymaps: components["schemas"]["OpenedKeymap"][];
+        };
+        /** @description Something that a merge cannot decide. */
+        MergeQuestion: {
+            id: string;
+            /** @enum {string} */
+            kind: "same-command" | "same-chord";
+            before: components["schemas"]["Binding"][];
+            ours: components["schemas"]["Binding"][];
+            theirs: components["schemas"]["Binding"][];
+            answers: ("ours" | "theirs" | "both")[];
+            answer: string | null;
+        };
+        MergedChange: {
+            removed: components["schemas"]["Binding"][];
+            added: components["schemas"]["Binding"][];
+        };
+        KeymapNews: {
+            application: components["schemas"]["Named"];
+            keymap: string;
+            /** @description 0 for a factory keymap. */
+            version: number;
+            change: components["schemas"]["MergedChange"];
+            questions: components["schemas"]["MergeQuestion"][];
+            consequences: components["schemas"]["Consequences"];
+        };
+        News: {
+            preset: string;
+            /** @description The release that was looked at. */
+            up_to: number;
+            number: number;
+            note: string;
+            author: string;
+            applications: components["schemas"]["KeymapNews"][];
+        };
+        ComparedKeymap: {
+            application: components["schemas"]["Named"];
+            gone: components["schemas"]["CommandDifference"][];
+            new: components["schemas"]["CommandDifference"][];
+            moved: components["schemas"]["CommandDifference"][];
+            settled: components["schemas"]["Clash"][];
+            raised: components["schemas"]["Clash"][];
+            relearning: components["schemas"]["Relearning"][];
+            /** @description From 0 to 1: how much of what these hands do has to be learned again. */
+            share: number;
+            /** @description Travel of the hand for all that moves against before. */
+            effort_mm: number;
+        };
+        FullComparison: {
+            before: string;
+            after: string;
+            applications: components["schemas"]["ComparedKeymap"][];
+        };
+        ArchiveApplication: {
+            application: components["schemas"]["Named"];
+            bindings: number;
+            /** @description Commands that are reached otherwise here. */
+            different: number;
+        };
+        ArchiveReport: {
+            /** @enum {string} */
+            signer: "this-house" | "another-house" | "nobody" | "forged";
+            house: string | null;
+            public_key: string | null;
+            preset: string | null;
+            number: number | null;
+            author: string | null;
+            note: string | null;
+            applications: components["schemas"]["ArchiveApplication"][];
+            not_read: string[];
+            /** @description What is not known here and stays with it. */
+            foreign: string[];
+            /** @description What it was taken in as. */
+            release: number | null;
+        };
+        GivenRelease: {
+            preset: string;
+            number: number;
+            release: number;
+        };
+        SuiteFile: {
+            application: components["schemas"]["Named"];
+            /** @enum {string} */
+            standing: "in-step" | "behind" | "on-its-way" | "held-back" | "stopped" | "changed-by-hand" | "left" | "nobody-gave" | "no-file";
+            needs_somebody: boolean;
+            source: string | null;
+            there: components["schemas"]["GivenRelease"] | null;
+            due: components["schemas"]["GivenRelease"] | null;
+            sha256: string | null;
+            held: string | null;
+            problems: components["schemas"]["ReleaseProblem"][];
+            is_loaded: boolean | null;
+            says: string | null;
+        };
+        SuiteFollows: {
+            preset: components["schemas"]["NumberedName"];
+            release: {
+                id: number;
+                number: number;
+            };
+            is_pinned: boolean;
+            /** @description How many releases newer the preset is. */
+            behind: number;
+        };
+        SuiteSitting: {
+            person: string;
+            is_me: boolean;
+            since: string;
+            until: string | null;
+        };
+        Suite: {
+            id: string;
+            name: string;
+            board: components["schemas"]["Named"];
+            layout: components["schemas"]["Named"];
+            /** @enum {string} */
+            system: "macos" | "windows" | "linux";
+            applications: string[];
+            is_online: boolean;
+            seen_at: string | null;
+            second_agent_at: string | null;
+            follows: components["schemas"]["SuiteFollows"] | null;
+            sitting: components["schemas"]["SuiteSitting"] | null;
+            is_giving_back: boolean;
+            files: components["schemas"]["SuiteFile"][];
+        };
+        Suites: {
+            suites: components["schemas"]["Suite"][];
+        };
+        SuiteEvent: {
+            id: number;
+            at: string;
+            who: string | null;
+            kind: string;
+            what: string;
+            why: string | null;
+        };
+        /** @description A file that was overwritten, as it is stored at the workstation. */
+        Copy: {
+            application: string;
+            sha256: string;
+            taken_at: string;
+            bytes: number;
+            may_put_back: boolean;
+        };
+        Regular: {
+            person: string;
+            times: number;
+            /** @description From 0 to 1: how much of what their hands know does the same there. */
+            share: number | null;
+        };
+        AgentState: {
+            version: string | null;
+            skew_seconds: number;
+            running: string[];
+        };
+        SuitePage: {
+            suite: components["schemas"]["Suite"];
+            story: components["schemas"]["SuiteEvent"][];
+            has_more: boolean;
+            copies: components["schemas"]["Copy"][];
+            regulars: components["schemas"]["Regular"][];
+            agent: components["schemas"]["AgentState"];
+            may_keep: boolean;
+            may_sit_down: boolean;
+            may_leave: boolean;
+        };
+        /** @description A key file that is in a suite and was not given. */
+        HandChange: {
+            application: components["schemas"]["Named"];
+            sha256: string;
+            given: components["schemas"]["GivenRelease"] | null;
+            due: components["schemas"]["GivenRelease"] | null;
+            by_hand: components["schemas"]["CommandDifference"][];
+            due_brings: components["schemas"]["CommandDifference"][];
+            questions: components["schemas"]["MergeQuestion"][];
+        };
+        SittingApplication: {
+            application: components["schemas"]["Named"];
+            keymap: string | null;
+            replaced: string[];
+            lost_to_fixed: string[];
+            problems: components["schemas"]["ReleaseProblem"][];
+        };
+        SittingPreview: {
+            suite: components["schemas"]["Named"];
+            taken_by: string | null;
+            may_sit_down: boolean;
+            applications: components["schemas"]["SittingApplication"][];
+        };
+        MySitting: {
+            suite: components["schemas"]["Named"];
+            since: string;
+            until: string | null;
+        };
+        SittingOffer: {
+            sitting: number;
+            suite: components["schemas"]["Named"];
+            application: components["schemas"]["Named"];
+            is_open: boolean;
+        };
+        MySittings: {
+            sittings: components["schemas"]["MySitting"][];
+            offers: components["schemas"]["SittingOffer"][];
+        };
+        SuiteOffer: {
+            suite: components["schemas"]["Named"];
+            news: components["schemas"]["KeymapNews"];
+        };
+        RolloutSuite: {
+            suite: components["schemas"]["Named"];
+            /** @enum {string} */
+            step: "waiting" | "under-way" | "done" | "faulty" | "out";
+            fault: string | null;
+            is_first: boolean;
+        };
+        Rollout: {
+            id: number;
+            release: components["schemas"]["GivenRelease"];
+            by: string;
+            /** @enum {string} */
+            state: "proposed" | "planned" | "running" | "paused" | "stopped" | "done" | "cancelled" | "gone-back";
+            /** @enum {string} */
+            when: "now" | "closed";
+            begins_at: string | null;
+            created_at: string;
+            reason: string | null;
+            suites: components["schemas"]["RolloutSuite"][];
+            may_keep: boolean;
+        };
+        Rollouts: {
+            rollouts: components["schemas"]["Rollout"][];
+        };
+        DryRunFile: {
+            application: components["schemas"]["Named"];
+            now: components["schemas"]["GivenRelease"] | null;
+            /** @enum {string} */
+            becomes: "nothing-given" | "stopped" | "same" | "by-hand" | "later" | "new" | "changed";
+            sha256: string | null;
+            replaced: string[];
+            problems: components["schemas"]["ReleaseProblem"][];
+        };
+        DryRunSuite: {
+            suite: components["schemas"]["Named"];
+            is_online: boolean;
+            sits: string | null;
+            applications: components["schemas"]["DryRunFile"][];
+        };
+        DryRun: {
+            suites: components["schemas"]["DryRunSuite"][];
+            problems: components["schemas"]["ReleaseProblem"][];
+        };
+        AssignedFile: {
+            application: string;
+            /** @description Null where there should be none. */
+            sha256: string | null;
+            /** @description The file that has to be there for it. */
+            replaces: string | null;
+            /** @description What the agent notes as put there. */
+            given: string | null;
+        };
+        /** @description What a suite should have, as its agent is told. */
+        Assignment: {
+            format: string;
+            suite: string;
+            /** @enum {string} */
+            system: "macos" | "windows" | "linux";
+            number: number;
+            /** @enum {string} */
+            when: "now" | "closed";
+            install: components["schemas"]["AssignedFile"][];
+            presses: Record<string, never>[];
+            poll_after_ms: number;
+        };
+        AgentAnswer: {
+            /** @description Digests of files to send before the report is taken. */
+            missing: string[];
+        };
+        Named: {
+            id: string;
+            name: string;
         };
         Session: {
             person: components["schemas"]["Person"] | null;
@@ -2122,82 +2792,6 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             against_factory: components["schemas"]["AgainstFactory"];
         };
-        ReleaseApplication: {
-            id: string;
-            file_name: string;
-            bindings: number;
-        };
-        Release: {
-            id: number;
-            preset: string;
-            number: number;
-            note: string;
-            author: string;
-            /** @description SHA-256 over canonical JSON, RFC 8785. */
-            digest: string;
-            created_at: string;
-            applications: components["schemas"]["ReleaseApplication"][];
-        };
-        Preset: {
-            id: number;
-            name: string;
-            kit: string;
-            may_release: boolean;
-            releases: components["schemas"]["Release"][];
-        };
-        Presets: {
-            unsaved_applications: string[];
-            presets: components["schemas"]["Preset"][];
-        };
-        InstalledRelease: {
-            id: number;
-            preset: string;
-            number: number;
-        };
-        SuiteFile: {
-            application: components["schemas"]["Named"];
-            /** @enum {string} */
-            standing: "in-step" | "behind" | "changed-by-hand" | "never-handed-over";
-            release: components["schemas"]["InstalledRelease"] | null;
-            may_import: boolean;
-            changed_at: string | null;
-        };
-        /** @description A file that was overwritten, as it is stored at the workstation. */
-        Copy: {
-            name: string;
-            application: string;
-            sha256: string;
-            taken_at: string;
-        };
-        Order: {
-            id: number;
-            /** @enum {string} */
-            kind: "install" | "put-back";
-            /** @enum {string} */
-            state: "preparing" | "waiting" | "sent" | "done" | "failed";
-            title: string;
-            error: string | null;
-            created_at: string;
-        };
-        Suite: {
-            id: string;
-            name: string;
-            board: components["schemas"]["Named"];
-            layout: components["schemas"]["Named"];
-            /** @enum {string} */
-            system: "macos" | "windows" | "linux";
-            applications: string[];
-            is_online: boolean;
-            is_read_only: boolean;
-            last_seen_at: string | null;
-            is_busy: boolean;
-            files: components["schemas"]["SuiteFile"][];
-            copies: components["schemas"]["Copy"][];
-            orders: components["schemas"]["Order"][];
-        };
-        Suites: {
-            suites: components["schemas"]["Suite"][];
-        };
         Applications: {
             applications: components["schemas"]["Application"][];
         };
@@ -2243,7 +2837,7 @@ export interface components {
         Press: {
             id: number;
             /** @enum {string} */
-            state: "waiting" | "sent" | "done" | "failed";
+            state: "waiting" | "done" | "failed";
             chord: components["schemas"]["Chord"];
             /** @enum {string} */
             gesture: "tap" | "hold" | "let-go";
@@ -2282,18 +2876,10 @@ export interface components {
             merge?: components["schemas"]["Merge"];
             /** @description Only with a write that raises a clash. */
             consequences?: components["schemas"]["Consequences"];
-        };
-        AgentOrder: {
-            id: number;
-            /** @enum {string} */
-            kind: "install" | "put-back" | "press";
-            payload: Record<string, never>;
-        };
-        CheckInAnswer: {
-            /** @enum {string} */
-            system: "macos" | "windows" | "linux";
-            orders: components["schemas"]["AgentOrder"][];
-            poll_after_ms: number;
+            /** @description Only where something is wrong that nobody has accepted. */
+            problems?: components["schemas"]["ReleaseProblem"][];
+            /** @description Only where a preset has something new that has to be taken in first. */
+            preset?: number;
         };
     };
     responses: {
@@ -3388,36 +3974,6 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    patchSuitesSuite: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                suite: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    board: string;
-                    layout: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Suite"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
     getWho: {
         parameters: {
             query: {
@@ -4415,188 +4971,6 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    getPresets: {
-        parameters: {
-            query?: {
-                /** @description The system of the seat. */
-                system?: components["parameters"]["system"];
-                board?: components["parameters"]["board"];
-                layout?: components["parameters"]["layout"];
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Presets"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
-    postPresets: {
-        parameters: {
-            query?: {
-                /** @description The system of the seat. */
-                system?: components["parameters"]["system"];
-                board?: components["parameters"]["board"];
-                layout?: components["parameters"]["layout"];
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                    note: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Release"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
-    postPresetsPresetReleases: {
-        parameters: {
-            query?: {
-                /** @description The system of the seat. */
-                system?: components["parameters"]["system"];
-                board?: components["parameters"]["board"];
-                layout?: components["parameters"]["layout"];
-            };
-            header?: never;
-            path: {
-                preset: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    note: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Release"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
-    getSuites: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Suites"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
-    postSuitesSuiteHandovers: {
-        parameters: {
-            query?: {
-                /** @description The system of the seat. */
-                system?: components["parameters"]["system"];
-                board?: components["parameters"]["board"];
-                layout?: components["parameters"]["layout"];
-            };
-            header?: never;
-            path: {
-                suite: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    release: number;
-                };
-            };
-        };
-        responses: {
-            /** @description Done. */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Suite"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
-    postSuitesSuitePutBacks: {
-        parameters: {
-            query?: {
-                /** @description The system of the seat. */
-                system?: components["parameters"]["system"];
-                board?: components["parameters"]["board"];
-                layout?: components["parameters"]["layout"];
-            };
-            header?: never;
-            path: {
-                suite: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    copy: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Done. */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Suite"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
     postSuitesSuiteImports: {
         parameters: {
             query?: {
@@ -4772,9 +5146,40 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    postAgentCheckIn: {
+    getPresets: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Presets"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postPresets: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4782,14 +5187,48 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    files: unknown[];
-                    copies: components["schemas"]["Copy"][];
-                    read_only: boolean;
-                    /** @description What has the focus there; left out where the agent does not know. */
-                    focus?: {
-                        application: string;
-                        context: string;
-                    } | null;
+                    name: string;
+                    note: string;
+                    /** @description Ids of problems that are accepted. */
+                    accept?: string[];
+                    reason?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Release"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    patchPresetsPreset: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                preset: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    audience: "mine" | "people" | "house";
+                    people?: number[];
+                    is_standard?: boolean;
                 };
             };
         };
@@ -4800,18 +5239,1108 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CheckInAnswer"];
+                    "application/json": components["schemas"]["Presets"];
                 };
             };
             default: components["responses"]["Problem"];
         };
     };
-    postAgentOrdersOrderAnswer: {
+    getReleaseDrafts: {
+        parameters: {
+            query?: {
+                preset?: number;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReleaseDraft"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postPresetsPresetReleases: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                preset: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    note: string;
+                    /** @description Ids of fixed bindings by application; those of the release before where it is left out. */
+                    fixed?: {
+                        [key: string]: string[];
+                    };
+                    /** @description Ids of problems that are accepted. */
+                    accept?: string[];
+                    reason?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Release"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postReleasesReleaseKit: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                release: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenedKit"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getReleasesReleaseArchive: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                release: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postArchives: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    name?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchiveReport"];
+                };
+            };
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchiveReport"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putPresetsPresetFollowing: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                preset: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    from: "now" | "beginning";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deletePresetsPresetFollowing: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                preset: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getPresetsPresetNews: {
+        parameters: {
+            query?: {
+                answers?: {
+                    [key: string]: "ours" | "theirs" | "both";
+                };
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                preset: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postPresetsPresetNews: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                preset: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    up_to: number;
+                    answers?: {
+                        [key: string]: "ours" | "theirs" | "both";
+                    };
+                    versions?: {
+                        [key: string]: number;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getComparisons: {
+        parameters: {
+            query: {
+                /** @description kit, factory, keymap N, release N or suite NAME */
+                before: string;
+                after: string;
+                as?: "markdown" | "csv";
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FullComparison"];
+                    "text/markdown": string;
+                    "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuites: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suites"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuitesSuite: {
+        parameters: {
+            query?: {
+                /** @description The event before which the story is told. */
+                before?: number;
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuitePage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    patchSuitesSuite: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    board: string;
+                    layout: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putSuitesSuiteFollowing: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    preset: number;
+                    /** @description The release it stays at; null for always the newest. */
+                    release?: number | null;
+                    /** @description Ids of problems that are accepted. */
+                    accept?: string[];
+                    reason?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteSuitesSuiteFollowing: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuitesSuiteFilesApplication: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandChange"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSuitesSuiteFilesApplication: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    way: "leave" | "overwrite" | "put-back" | "merge" | "release";
+                    sha256?: string | null;
+                    copy?: string;
+                    note?: string;
+                    answers?: {
+                        [key: string]: "ours" | "theirs" | "both";
+                    };
+                    /** @description Ids of problems that are accepted. */
+                    accept?: string[];
+                    reason?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuitesSuiteBundle: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSuitesSuiteStickReports: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    name?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suite"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSuitesSuiteSitting: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingPreview"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putSuitesSuiteSitting: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    until: string | null;
+                    take_over?: boolean;
+                    accept?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySittings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteSuitesSuiteSitting: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySittings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSittings: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySittings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getSittingsSittingOffersApplication: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                sitting: number;
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuiteOffer"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postSittingsSittingOffersApplication: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                sitting: number;
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    answers?: {
+                        [key: string]: "ours" | "theirs" | "both";
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySittings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteSittingsSittingOffersApplication: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                sitting: number;
+                application: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySittings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getRollouts: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rollouts"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postRollouts: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    release: number;
+                    suites: string[];
+                    first?: string | null;
+                    /** @enum {string} */
+                    when?: "now" | "closed";
+                    at?: string | null;
+                    overwrite?: {
+                        [key: string]: {
+                            [key: string]: string;
+                        };
+                    };
+                    /** @description Ids of problems that are accepted. */
+                    accept?: string[];
+                    reason?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rollout"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postDryRuns: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    release: number;
+                    suites: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryRun"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postRolloutsRolloutTurn: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                rollout: number;
+                turn: "go-on" | "pause" | "cancel" | "go-back";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rollout"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getAgentAssignment: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-None-Match"?: string;
+                "Agent-Instance"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Assignment"];
+                };
+            };
+            /** @description It is still the one that the tag names. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getAgentFilesSha256: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                order: number;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putAgentFilesSha256: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postAgentReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    sequence: number;
+                    /** @description Seconds since 1970 by the clock there. */
+                    at: number;
+                    version: string;
+                    number: number;
+                    files: unknown[];
+                    running: string[];
+                    copies: unknown[];
+                    focus?: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AgentAnswer"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postAgentPressesPress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                press: number;
             };
             cookie?: never;
         };

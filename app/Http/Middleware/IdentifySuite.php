@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Suite;
+use App\Suite\Reports;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
@@ -15,6 +16,10 @@ final readonly class IdentifySuite
 {
     public const ATTRIBUTE = 'suite';
 
+    public function __construct(private Reports $reports)
+    {
+    }
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -22,8 +27,17 @@ final readonly class IdentifySuite
         if ($suite === null) {
             throw new AuthenticationException();
         }
+        $this->reports->identify($suite, self::instance($request));
         $request->attributes->set(self::ATTRIBUTE, $suite);
 
         return $next($request);
+    }
+
+    /** What tells one agent from another with the same token. */
+    public static function instance(Request $request): string
+    {
+        $named = $request->header('Agent-Instance');
+
+        return is_string($named) ? substr($named, 0, 60) : 'unnamed';
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Export;
 
-/** Comma-separated values by RFC 4180: a header record, CR LF at the end of each, quotes where a field needs them. */
+/** Comma-separated values, with a header record. */
 final class CsvLists
 {
     private const HEADER = ['application', 'keymap', 'context', 'menu', 'command', 'tap', 'hold'];
@@ -29,14 +29,6 @@ final class CsvLists
             }
         }
 
-        return implode(
-            '',
-            array_map(static fn (array $record): string => implode(',', array_map(self::field(...), $record))."\r\n", $records),
-        );
-    }
-
-    private static function field(string $text): string
-    {
-        return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
+        return CsvRecords::write($records);
     }
 }

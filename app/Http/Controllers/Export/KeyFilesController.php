@@ -40,7 +40,7 @@ final readonly class KeyFilesController
     /** @param  list<Exported>  $all */
     private function archive(array $all, string $name): Response
     {
-        return $this->file(Archive::of($all), 'application/zip', $name);
+        return $this->file(Archive::of(array_column($all, 'bytes', 'fileName')), 'application/zip', $name);
     }
 
     private function file(string $bytes, string $type, string $name): Response

@@ -4,43 +4,53 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Preset;
 
-use App\Http\Requests\Preset\SaveReleaseRequest;
+use App\Http\Requests\Preset\SharePresetRequest;
 use App\Http\Resources\Preset\PresetsResource;
-use App\Http\Resources\Preset\ReleaseResource;
+use App\Models\Audience;
 use App\Models\Preset;
 use App\Models\User;
-use App\Preset\ReleaseSaver;
+use App\Preset\PresetDesk;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
 
-/** Named series of releases, and saving the next one. */
+/** Named series of releases: mine, shared with people, the house's. */
 final readonly class PresetController
 {
-    public function __construct(private ReleaseSaver $saver)
+    public function __construct(private PresetDesk $desk)
     {
     }
 
     public function index(#[CurrentUser] User $user): PresetsResource
     {
         $presets = Preset::query()
-            ->with(['kit', 'releases.author', 'releases.files', 'releases.preset'])
+            ->seenBy($user)
+            ->with([
+                'kit.user',
+                'people',
+                'releases' => static fn ($releases) => $releases
+                    ->select(['id', 'preset_id', 'number', 'note', 'author_id', 'digest', 'accepted', 'reason', 'created_at'])
+                    ->selectRaw("content->'fixed' as fixed")
+                    ->with(['author', 'files' => static fn ($files) => $files->select(['id', 'release_id', 'application', 'file_name'])]),
+            ])
+            ->orderByDesc('is_standard')
             ->orderBy('name')
             ->get();
 
-        return new PresetsResource($presets, $user);
+        return new PresetsResource($presets, $user, $user->kit->follows()->get(), User::query()->orderBy('name')->get());
     }
 
-    public function store(SaveReleaseRequest $request, #[CurrentUser] User $user): JsonResponse
+    public function update(SharePresetRequest $request, #[CurrentUser] User $user, Preset $preset): PresetsResource
     {
-        $release = $this->saver->newPreset($user, $request->string('name')->toString(), $request->string('note')->toString());
+        $audience = Audience::from($request->string('audience')->toString());
+        if ($audience === Audience::House) {
+            Gate::authorize('giveToHouse', $preset);
+        }
+        $this->desk->share($preset, $audience, array_values(array_map(intval(...), $request->validated('people') ?? [])));
+        if ($request->boolean('is_standard')) {
+            Gate::authorize('giveToHouse', $preset);
+            $this->desk->makeStandard($preset);
+        }
 
-        return (new ReleaseResource($release))->withStatus(201);
-    }
-
-    public function addRelease(SaveReleaseRequest $request, #[CurrentUser] User $user, Preset $preset): JsonResponse
-    {
-        $release = $this->saver->nextRelease($user, $preset, $request->string('note')->toString());
-
-        return (new ReleaseResource($release))->withStatus(201);
+        return $this->index($user);
     }
 }

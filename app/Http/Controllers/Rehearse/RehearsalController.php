@@ -12,6 +12,7 @@ use App\Models\Rehearsal;
 use App\Models\Suite;
 use App\Models\User;
 use App\Rehearse\Rehearsing;
+use App\Suite\Presence;
 use App\Suite\SuiteSeats;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -21,7 +22,7 @@ use Zebrafinch\Core\Keyboard\Seat;
 /** Chords pressed in a suite's stand-in applications, answered by what the installed key file makes of them. */
 final readonly class RehearsalController
 {
-    public function __construct(private Library $library, private SuiteSeats $seats, private Rehearsing $rehearsing)
+    public function __construct(private Library $library, private SuiteSeats $seats, private Rehearsing $rehearsing, private Presence $presence)
     {
     }
 
@@ -38,7 +39,12 @@ final readonly class RehearsalController
 
     public function show(Rehearsal $rehearsal): RehearsalResource
     {
-        return new RehearsalResource($rehearsal, $this->library->application($rehearsal->application), $this->seats->of($rehearsal->suite));
+        return new RehearsalResource(
+            $rehearsal,
+            $this->library->application($rehearsal->application),
+            $this->seats->of($rehearsal->suite),
+            $this->presence->isOnline($rehearsal->suite),
+        );
     }
 
     /** @throws ValidationException when the suite's keyboard cannot type the chord */

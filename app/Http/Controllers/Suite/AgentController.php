@@ -5,42 +5,85 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Suite;
 
 use App\Http\Middleware\IdentifySuite;
-use App\Http\Requests\Suite\AgentAnswerRequest;
-use App\Http\Requests\Suite\CheckInRequest;
-use App\Http\Resources\Suite\CheckInAnswerResource;
+use App\Http\Requests\Suite\PressAnswerRequest;
+use App\Http\Requests\Suite\ReportRequest;
+use App\Http\Resources\Suite\AgentAnswerResource;
+use App\Http\Resources\Suite\AssignmentResource;
+use App\Models\StoredFile;
 use App\Models\Suite;
-use App\Suite\CheckIn;
+use App\Suite\AgentReport;
+use App\Suite\AssignmentDocument;
+use App\Suite\Clock;
+use App\Suite\Presence;
+use App\Suite\Reports;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Zebrafinch\Core\Text\TextSize;
 
 /** The door for workstations' agents. docs/workstations.md describes what goes through it. */
 final readonly class AgentController
 {
-    public function __construct(private CheckIn $checkIn)
-    {
+    public function __construct(
+        private AssignmentDocument $document,
+        private Reports $reports,
+        private Presence $presence,
+        private Clock $clock,
+    ) {
     }
 
-    public function checkIn(CheckInRequest $request): CheckInAnswerResource
+    public function assignment(Request $request): Response|JsonResponse
+    {
+        $this->clock->tick();
+        $suite = $this->suite($request)->refresh();
+        $data = $this->document->of($suite);
+        $tag = '"'.substr(hash('sha256', json_encode($data, JSON_THROW_ON_ERROR)), 0, 32).'"';
+        $instance = IdentifySuite::instance($request);
+        if ($data['presses'] === []) {
+            $this->presence->remember($suite, $tag, $instance, $suite->sitting?->until);
+        }
+        if ($request->header('If-None-Match') === $tag) {
+            return new Response('', 304, ['ETag' => $tag]);
+        }
+
+        return (new AssignmentResource($data))->response()->withHeaders(['ETag' => $tag]);
+    }
+
+    public function file(Request $request, string $sha256): Response
+    {
+        $digests = array_column($this->document->forStick($this->suite($request))['install'], 'sha256');
+        $bytes = in_array($sha256, $digests, true) ? StoredFile::bytesOf($sha256) : null;
+
+        return $bytes === null ? abort(404) : new Response($bytes, 200, ['Content-Type' => 'application/octet-stream']);
+    }
+
+    /** A key file that is there and was not given. */
+    public function store(Request $request, string $sha256): Response
+    {
+        $bytes = $request->getContent();
+        abort_if(strlen($bytes) > TextSize::MOST_BYTES, 413);
+        abort_if(hash('sha256', $bytes) !== $sha256, 422, 'The bytes have another digest than the address says.');
+        StoredFile::store($bytes);
+
+        return response()->noContent();
+    }
+
+    public function report(ReportRequest $request): AgentAnswerResource
+    {
+        return new AgentAnswerResource($this->reports->take($this->suite($request), AgentReport::fromData($request->validated())));
+    }
+
+    /** The first answer to a press stands. */
+    public function press(PressAnswerRequest $request, string $press): Response
     {
         $suite = $this->suite($request);
-        $taken = $this->checkIn->take(
-            $suite,
-            $request->validated('files'),
-            $request->validated('copies'),
-            $request->boolean('read_only'),
-            $request->validated('focus'),
-        );
-
-        return new CheckInAnswerResource($suite, $taken['orders'], $taken['poll_after_ms']);
-    }
-
-    public function answer(AgentAnswerRequest $request, int $order): Response
-    {
-        $this->checkIn->answer(
-            $this->suite($request)->orders()->findOrFail($order),
-            $request->boolean('done'),
-            $request->validated('answer'),
-        );
+        $asked = $suite->presses()->findOrFail((int) $press);
+        $suite
+            ->presses()
+            ->whereKey($asked->id)
+            ->whereNull('is_done')
+            ->update(['is_done' => $request->boolean('done'), 'answer' => json_encode($request->validated('answer'))]);
+        $this->presence->forget($suite);
 
         return response()->noContent();
     }

@@ -8,6 +8,7 @@ use App\Http\Requests\Suite\ImportRequest;
 use App\Http\Resources\KeyFile\KeyFileReportResource;
 use App\KeyFile\KeyFiles;
 use App\Library\Library;
+use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
 use App\Suite\NoReportedFile;
@@ -27,7 +28,7 @@ final readonly class ImportController
         KeyFiles $keyFiles,
     ): JsonResponse {
         $application = $library->application($request->string('application')->toString());
-        $bytes = $suite->files()->where('application', $application->id)->value('reported_bytes');
+        $bytes = StoredFile::bytesOf($suite->state->report($application->id)->sha256);
         $file = $keyFiles->bringIn(
             $user,
             $application,

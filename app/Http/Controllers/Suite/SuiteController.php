@@ -4,30 +4,67 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Suite;
 
+use App\Across\FamiliarSuite;
 use App\Http\Requests\Suite\SuiteKeyboardRequest;
+use App\Http\Resources\Suite\SuitePageResource;
 use App\Http\Resources\Suite\SuiteResource;
+use App\Http\Resources\Suite\SuiteShape;
 use App\Http\Resources\Suite\SuitesResource;
-use App\Library\Library;
 use App\Models\Suite;
+use App\Models\User;
+use App\Suite\Assignments;
+use App\Suite\Regulars;
+use App\Suite\Story;
 use App\Suite\SuiteList;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
+use Zebrafinch\Core\Keyboard\Seat;
 
-/** The suites: what stands there and what is installed. */
+/** The suites: what each should have, what it has, and its story. */
 final readonly class SuiteController
 {
-    public function __construct(private Library $library, private SuiteList $list)
-    {
+    public function __construct(
+        private SuiteList $list,
+        private SuiteShape $shape,
+        private Assignments $assignments,
+        private Story $story,
+    ) {
     }
 
     public function index(): SuitesResource
     {
-        return new SuitesResource($this->list->all(), $this->library);
+        return new SuitesResource($this->list->all(), $this->shape);
     }
 
-    /** Notes which keyboard stands in the suite. */
-    public function update(SuiteKeyboardRequest $request, Suite $suite): SuiteResource
-    {
-        $suite->update(['board' => $request->validated('board'), 'layout' => $request->validated('layout')]);
+    public function show(
+        Request $request,
+        #[CurrentUser] User $user,
+        Suite $suite,
+        Seat $seat,
+        Regulars $regulars,
+        FamiliarSuite $familiar,
+    ): SuitePageResource {
+        $people = array_map(
+            static fn (array $one): array => [
+                'person' => $one['user']->name,
+                'times' => $one['times'],
+                'share' => $familiar->to($one['user'], $suite, $seat)->share,
+            ],
+            $regulars->of($suite),
+        );
+        $before = $request->integer('before');
 
-        return new SuiteResource($this->list->loaded($suite), $this->library);
+        return new SuitePageResource($this->list->loaded($suite), $this->shape, $people, $before > 0 ? $before : null);
+    }
+
+    /** Notes which keyboard stands in the suite: what it should have is fitted to that one from now on. */
+    public function update(SuiteKeyboardRequest $request, #[CurrentUser] User $user, Suite $suite): SuiteResource
+    {
+        $changed = $this->assignments->change($suite, function (Suite $locked) use ($request, $user): void {
+            $locked->fill(['board' => $request->validated('board'), 'layout' => $request->validated('layout')]);
+            $this->story->tell($locked, $user, 'keyboard', "Has the keyboard {$locked->board}, {$locked->layout}");
+        });
+
+        return new SuiteResource($this->list->loaded($changed), $this->shape);
     }
 }

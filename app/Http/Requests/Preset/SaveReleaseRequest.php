@@ -14,6 +14,12 @@ final class SaveReleaseRequest extends FormRequest
         return [
             'name' => [$this->route('preset') === null ? 'required' : 'prohibited', 'string', 'max:60'],
             'note' => ['required', 'string', 'max:200'],
+            'accept' => ['sometimes', 'array', 'max:5000'],
+            'accept.*' => ['string', 'max:120'],
+            'reason' => ['sometimes', 'nullable', 'string', 'max:200'],
+            'fixed' => ['sometimes', 'array', 'max:50'],
+            'fixed.*' => ['array', 'max:500'],
+            'fixed.*.*' => ['string', 'max:300'],
         ];
     }
 

@@ -9,7 +9,6 @@ use App\Resources\Shapes;
 use Illuminate\Http\Request;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
-use Zebrafinch\Core\Keymap\CommandDifference;
 use Zebrafinch\Core\Keymap\Comparison;
 
 final class ComparisonResource extends JsonAnswer
@@ -27,19 +26,9 @@ final class ComparisonResource extends JsonAnswer
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $shapes = new Shapes($this->application, $this->seat);
-
         return [
             'with' => $this->other,
-            'differences' => array_map(
-                fn (CommandDifference $difference): array => [
-                    'command' => $shapes->commandName($difference->command),
-                    'context' => $shapes->contextName($this->application->contexts->get($difference->context)),
-                    'before' => array_map($shapes->binding(...), $difference->before),
-                    'after' => array_map($shapes->binding(...), $difference->after),
-                ],
-                $this->comparison->differences,
-            ),
+            'differences' => (new Shapes($this->application, $this->seat))->differences($this->comparison),
         ];
     }
 }

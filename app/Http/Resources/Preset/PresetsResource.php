@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Preset;
 
+use App\Models\Follow;
 use App\Models\Preset;
 use App\Models\Release;
 use App\Models\User;
@@ -12,12 +13,19 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 
-/** All presets with their releases, and what a release of the person's kit would hold now. */
 final class PresetsResource extends JsonAnswer
 {
-    /** @param  Collection<int, Preset>  $presets */
-    public function __construct(private readonly Collection $presets, private readonly User $user)
-    {
+    /**
+     * @param  Collection<int, Preset>  $presets
+     * @param  Collection<int, Follow>  $follows  those of whoever asks
+     * @param  Collection<int, User>  $people  whom presets can be shared with
+     */
+    public function __construct(
+        private readonly Collection $presets,
+        private readonly User $user,
+        private readonly Collection $follows,
+        private readonly Collection $people,
+    ) {
         parent::__construct($presets);
     }
 
@@ -28,18 +36,37 @@ final class PresetsResource extends JsonAnswer
 
         return [
             'unsaved_applications' => $inUse->values()->all(),
-            'presets' => $this->presets
-                ->map(
-                    static fn (Preset $preset): array => [
-                        'id' => $preset->id,
-                        'name' => $preset->name,
-                        'kit' => $preset->kit->name,
-                        'may_release' => Gate::allows('update', $preset),
-                        'releases' => $preset->releases
-                            ->map(static fn (Release $release): array => (new ReleaseResource($release))->toArray($request))
-                            ->all(),
-                    ],
-                )
+            'presets' => $this->presets->map(fn (Preset $preset): array => $this->preset($preset, $request))->all(),
+            'people' => $this->people
+                ->where('id', '!=', $this->user->id)
+                ->map(static fn (User $one): array => ['id' => $one->id, 'name' => $one->name])
+                ->values()
+                ->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function preset(Preset $preset, Request $request): array
+    {
+        $follow = $this->follows->firstWhere('preset_id', $preset->id);
+        $newest = $preset->releases->first();
+
+        return [
+            'id' => $preset->id,
+            'name' => $preset->name,
+            'kit' => $preset->kit->name,
+            'owner' => $preset->kit->user->name,
+            'is_mine' => $preset->kit_id === $this->user->kit->id,
+            'audience' => $preset->audience->value,
+            'is_standard' => $preset->is_standard,
+            'people' => $preset->people->pluck('id')->all(),
+            'may_release' => Gate::allows('release', $preset),
+            'may_give_to_house' => Gate::allows('giveToHouse', $preset),
+            'is_followed' => $follow !== null && $follow->is_asked,
+            // What was never taken in is all new.
+            'has_news' => $follow !== null && $newest !== null && $follow->release_id !== $newest->id,
+            'releases' => $preset->releases
+                ->map(static fn (Release $release): array => (new ReleaseResource($release->setRelation('preset', $preset)))->toArray($request))
                 ->all(),
         ];
     }

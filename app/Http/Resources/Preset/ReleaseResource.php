@@ -29,15 +29,23 @@ final class ReleaseResource extends JsonAnswer
             'author' => $this->release->author->name,
             'digest' => $this->release->digest,
             'created_at' => $this->release->created_at->toIso8601String(),
+            'accepted' => $this->release->accepted,
+            'reason' => $this->release->reason,
+            'fixed' => $this->fixed(),
             'applications' => $this->release->files
-                ->map(
-                    fn (ReleaseFile $file): array => [
-                        'id' => $file->application,
-                        'file_name' => $file->file_name,
-                        'bindings' => count($this->release->content['keymaps'][$file->application]),
-                    ],
-                )
+                ->map(static fn (ReleaseFile $file): array => ['id' => $file->application, 'file_name' => $file->file_name])
                 ->all(),
         ];
+    }
+
+    /** How many chords it has fixed, from what was loaded of it. */
+    private function fixed(): int
+    {
+        $attributes = $this->release->getAttributes();
+        $fixed = array_key_exists('fixed', $attributes)
+            ? json_decode((string) ($attributes['fixed'] ?? '[]'), true)
+            : ($this->release->content['fixed'] ?? []);
+
+        return array_sum(array_map(count(...), $fixed));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Rehearse;
 
-use App\Models\Order;
+use App\Models\Press;
 use App\Models\Rehearsal;
 use App\Resources\JsonAnswer;
 use App\Resources\Shapes;
@@ -20,6 +20,7 @@ final class RehearsalResource extends JsonAnswer
         private readonly Rehearsal $rehearsal,
         private readonly Application $application,
         private readonly Seat $seat,
+        private readonly bool $isOnline,
     ) {
         parent::__construct($rehearsal);
     }
@@ -31,18 +32,18 @@ final class RehearsalResource extends JsonAnswer
 
         return [
             'id' => $this->rehearsal->id,
-            'suite' => ['id' => $suite->slug, 'name' => $suite->name, 'system' => $suite->system->value, 'is_online' => $suite->isOnline()],
+            'suite' => ['id' => $suite->slug, 'name' => $suite->name, 'system' => $suite->system->value, 'is_online' => $this->isOnline],
             'application' => Shapes::application($this->application),
             'presses' => $this->rehearsal->presses()->get()->map($this->press(...))->all(),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function press(Order $press): array
+    private function press(Press $press): array
     {
         return [
             'id' => $press->id,
-            'state' => $press->state->value,
+            'state' => $press->is_done === null ? 'waiting' : ($press->is_done ? 'done' : 'failed'),
             'chord' => Shapes::chordAt($this->seat->printer(), Chord::parse($press->payload['chord'])),
             'gesture' => $press->payload['gesture'],
             'focus' => ['id' => $press->payload['focus'], 'name' => $press->payload['focus_name']],

@@ -28,7 +28,8 @@ final class SessionResource extends JsonAnswer
                         'id' => $this->user->id,
                         'name' => $this->user->name,
                         'role' => $this->user->role->value,
-                        'may_hand_over' => $this->user->role->mayHandOver(),
+                        'keeps_suites' => $this->user->role->keepsSuites(),
+                        'may_sit_down' => $this->user->role->maySitDown(),
                     ],
             'most_file_bytes' => TextSize::MOST_BYTES,
         ];

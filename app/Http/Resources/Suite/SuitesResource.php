@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Suite;
 
-use App\Library\Library;
 use App\Models\Suite;
 use App\Resources\JsonAnswer;
 use Illuminate\Http\Request;
@@ -13,7 +12,7 @@ use Illuminate\Support\Collection;
 final class SuitesResource extends JsonAnswer
 {
     /** @param  Collection<int, Suite>  $suites */
-    public function __construct(private readonly Collection $suites, private readonly Library $library)
+    public function __construct(private readonly Collection $suites, private readonly SuiteShape $shape)
     {
         parent::__construct($suites);
     }
@@ -21,10 +20,6 @@ final class SuitesResource extends JsonAnswer
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return [
-            'suites' => $this->suites
-                ->map(fn (Suite $suite): array => (new SuiteResource($suite, $this->library))->toArray($request))
-                ->all(),
-        ];
+        return ['suites' => $this->suites->map($this->shape->of(...))->all()];
     }
 }

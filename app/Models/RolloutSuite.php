@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Zebrafinch\Core\Suite\RolloutStep;
+
+/**
+ * How far a rollout has come in one suite.
+ *
+ * @property int $id
+ * @property int $rollout_id
+ * @property int $suite_id
+ * @property RolloutStep $step
+ * @property string|null $fault
+ * @property array<string, string> $allowed  digests of files that nobody gave and that may be replaced, by application
+ * @property array{preset_id: int|null, release_id: int|null, is_pinned: bool, files: array<string, string|null>}|null $before
+ * @property-read Suite $suite
+ */
+final class RolloutSuite extends Model
+{
+    public $timestamps = false;
+
+    /** @var list<string> */
+    protected $fillable = ['rollout_id', 'suite_id', 'step', 'fault', 'allowed', 'before'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['step' => RolloutStep::class, 'allowed' => 'array', 'before' => 'array'];
+    }
+
+    /** @return BelongsTo<Rollout, $this> */
+    public function rollout(): BelongsTo
+    {
+        return $this->belongsTo(Rollout::class);
+    }
+
+    /** @return BelongsTo<Suite, $this> */
+    public function suite(): BelongsTo
+    {
+        return $this->belongsTo(Suite::class);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Suite;
+
+use Zebrafinch\Core\Suite\Held;
+use Zebrafinch\Core\Suite\ReportedFile;
+
+/** What an agent has told, as it came. */
+final readonly class AgentReport
+{
+    /**
+     * @param  array<string, ReportedFile>  $files  by application
+     * @param  list<string>  $running
+     * @param  list<array{application: string, sha256: string, taken_at: int, bytes: int}>  $copies
+     * @param  array{application: string, context: string}|null  $focus
+     */
+    private function __construct(
+        public int $sequence,
+        public int $at,
+        public string $version,
+        public array $files,
+        public array $running,
+        public array $copies,
+        public ?array $focus,
+    ) {
+    }
+
+    /** @param  array<string, mixed>  $data  validated */
+    public static function fromData(array $data): self
+    {
+        $files = [];
+        foreach ($data['files'] as $file) {
+            $files[$file['application']] = new ReportedFile(
+                $file['sha256'],
+                $file['installed'],
+                Held::tryFrom($file['held'] ?? ''),
+                $file['loaded'] ?? null,
+                $file['says'] ?? null,
+            );
+        }
+
+        return new self(
+            $data['sequence'],
+            $data['at'],
+            $data['version'],
+            $files,
+            array_values($data['running']),
+            array_values($data['copies']),
+            $data['focus'] ?? null,
+        );
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Suite;
+
+use App\Models\Press;
+use App\Models\Suite;
+use Zebrafinch\Core\Suite\DueFile;
+
+/** What an agent is told when it asks. docs/workstations.md describes it. */
+final readonly class AssignmentDocument
+{
+    public const FORMAT = 'zebrafinch-assignment/1';
+
+    /** While somebody rehearses in the suite, its agent asks this often. In ms. */
+    private const POLL_REHEARSING = 150;
+
+    private const POLL = 1000;
+
+    /** With more suites than this each asks half as often. */
+    private const MANY = 60;
+
+    private const REHEARSAL_ENDS_AFTER_MINUTES = 2;
+
+    /** @return array<string, mixed> */
+    public function of(Suite $suite): array
+    {
+        $recent = $suite
+            ->presses()
+            ->where('created_at', '>', now()->subMinutes(self::REHEARSAL_ENDS_AFTER_MINUTES))
+            ->orderBy('id')
+            ->get();
+        $open = $recent->filter(
+            static fn (Press $one): bool => $one->is_done === null && $one->created_at->gt(now()->subSeconds(Press::SECONDS_TO_ANSWER)),
+        );
+
+        return [
+            ...$this->forStick($suite),
+            'presses' => $open->map(static fn (Press $one): array => ['id' => $one->id, ...$one->payload])->values()->all(),
+            'poll_after_ms' => match (true) {
+                $recent->isNotEmpty() => self::POLL_REHEARSING,
+                Suite::query()->count() > self::MANY => 2 * self::POLL,
+                default => self::POLL,
+            },
+        ];
+    }
+
+    /** @return array<string, mixed> the part that needs nobody to answer */
+    public function forStick(Suite $suite): array
+    {
+        $state = $suite->state;
+        $files = $state->toInstall();
+
+        return [
+            'format' => self::FORMAT,
+            'suite' => $suite->slug,
+            'system' => $suite->system->value,
+            'number' => $suite->number,
+            'when' => $suite->install_when,
+            'install' => array_map(
+                static fn (string $application, DueFile $due): array => [
+                    'application' => $application,
+                    'sha256' => $due->sha256,
+                    'replaces' => $state->report($application)->sha256,
+                    'given' => $due->given,
+                ],
+                array_keys($files),
+                array_values($files),
+            ),
+        ];
+    }
+}

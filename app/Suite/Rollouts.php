@@ -1,0 +1,358 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Suite;
+
+use App\Library\Library;
+use App\Models\Release;
+use App\Models\Rollout;
+use App\Models\RolloutSuite;
+use App\Models\Suite;
+use App\Models\User;
+use App\Preset\Gate;
+use App\Preset\HouseStandard;
+use App\Preset\Yes;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Preset\Problem;
+use Zebrafinch\Core\Suite\RolloutCourse;
+use Zebrafinch\Core\Suite\RolloutState;
+use Zebrafinch\Core\Suite\RolloutStep;
+use Zebrafinch\Core\Suite\Source;
+use Zebrafinch\Core\Suite\Standing;
+use Zebrafinch\Core\Suite\SuiteState;
+
+/** One release to several suites: one first if wanted, stopped by the first fault, and back again. */
+final readonly class Rollouts
+{
+    public function __construct(private Assignments $assignments, private Gate $gate, private Presence $presence, private Story $story, private Library $library)
+    {
+    }
+
+    /**
+     * @param  Collection<int, Suite>  $suites
+     * @param  array<string, array<string, string>>  $allowed  by suite and application: digests of files that nobody gave and that may go
+     *
+     * @throws \App\Preset\NotAccepted|WrongCourse
+     */
+    public function start(
+        User $user,
+        Release $release,
+        Collection $suites,
+        ?Suite $first,
+        string $when,
+        ?Carbon $at,
+        Seat $seat,
+        Yes $yes,
+        array $allowed,
+    ): Rollout {
+        return DB::transaction(function () use ($user, $release, $suites, $first, $when, $at, $seat, $yes, $allowed): Rollout {
+            $this->requireNoOther($suites);
+            $problems = $this->problems($release, $suites, $seat);
+            $yes->check($problems);
+            $rollout = Rollout::query()->create([
+                'release_id' => $release->id,
+                'user_id' => $user->id,
+                'state' => match (true) {
+                    ! $user->role->keepsSuites() => RolloutState::Proposed,
+                    $at !== null => RolloutState::Planned,
+                    default => RolloutState::Running,
+                },
+                'install_when' => $when,
+                'begins_at' => $at,
+                'first_suite_id' => $first?->id,
+                'reason' => $problems === [] ? null : $yes->reason,
+                'accepted' => array_map(static fn (Problem $one): string => $one->id, $problems),
+            ]);
+            foreach ($suites as $suite) {
+                $rollout->suites()->create([
+                    'suite_id' => $suite->id,
+                    'step' => RolloutStep::Waiting,
+                    'allowed' => $allowed[$suite->slug] ?? [],
+                ]);
+            }
+            $this->advance($rollout);
+
+            return $rollout;
+        });
+    }
+
+    /**
+     * @param  Collection<int, Suite>  $suites
+     * @return list<Problem> all but those that were accepted when the release was made
+     */
+    public function problems(Release $release, Collection $suites, Seat $seat): array
+    {
+        $fixed = $release->preset->is_standard ? $release->content()->fixed : HouseStandard::fixed();
+        $accepted = array_column($release->accepted, 'id');
+
+        return array_values(
+            array_filter(
+                $this->gate->problems($release->files->pluck('bytes', 'application')->all(), $fixed, $seat, $suites),
+                static fn (Problem $one): bool => ! in_array($one->id, $accepted, true),
+            ),
+        );
+    }
+
+    /** A keeper lets a rollout go on that was proposed, has stopped, or was paused. */
+    public function goOn(Rollout $rollout, User $user): void
+    {
+        $this->turn($rollout, 'go on', [RolloutState::Proposed, RolloutState::Paused, RolloutState::Stopped], function (Rollout $locked) use (
+            $user,
+        ): void {
+            foreach ($locked->suites()->where('step', RolloutStep::Faulty)->with('suite')->get() as $step) {
+                $step->update(['step' => RolloutStep::UnderWay, 'fault' => null]);
+            }
+            $isPlanned = $locked->begins_at !== null && $locked->begins_at->isFuture();
+            $locked->state = $isPlanned ? RolloutState::Planned : RolloutState::Running;
+            $locked->save();
+            $this->tellAll($locked, $user, 'went on');
+            $this->advance($locked);
+        });
+    }
+
+    public function pause(Rollout $rollout, User $user): void
+    {
+        $this->turn($rollout, 'pause', [RolloutState::Running, RolloutState::Planned], function (Rollout $locked) use ($user): void {
+            $locked->update(['state' => RolloutState::Paused]);
+            $this->tellAll($locked, $user, 'was paused');
+        });
+    }
+
+    /** Suites that have the release keep it; those to which it is on its way have what they had. */
+    public function cancel(Rollout $rollout, User $user): void
+    {
+        $this->turn($rollout, 'be cancelled', [...RolloutState::open(), RolloutState::Proposed], function (Rollout $locked) use ($user): void {
+            foreach ($locked->suites()->where('step', '!=', RolloutStep::Done)->with('suite')->get() as $step) {
+                $this->takeBack($step);
+            }
+            $locked->update(['state' => RolloutState::Cancelled]);
+            $this->tellAll($locked, $user, 'was cancelled');
+        });
+    }
+
+    /** Every suite has again what it had before. */
+    public function goBack(Rollout $rollout, User $user, ?string $reason): void
+    {
+        $states = [...RolloutState::open(), RolloutState::Done, RolloutState::Cancelled];
+        $this->turn($rollout, 'go back', $states, function (Rollout $locked) use ($user, $reason): void {
+            foreach ($locked->suites()->with('suite')->get() as $step) {
+                $this->takeBack($step);
+            }
+            $locked->update(['state' => RolloutState::GoneBack]);
+            $this->tellAll($locked, $user, 'was gone back on', $reason);
+        });
+    }
+
+    /** Begins what was planned for an hour that has come. */
+    public function beginDue(): void
+    {
+        $due = Rollout::query()->where('state', RolloutState::Planned)->where('begins_at', '<=', now())->pluck('id');
+        foreach ($due as $id) {
+            DB::transaction(function () use ($id): void {
+                $locked = Rollout::query()->lockForUpdate()->whereKey($id)->firstOrFail();
+                if ($locked->state === RolloutState::Planned) {
+                    $locked->update(['state' => RolloutState::Running]);
+                    $this->advance($locked);
+                }
+            });
+        }
+    }
+
+    /** After a suite has told something: whatever rolls out to it may go on, or has to stop. */
+    public function advanceIn(Suite $suite): void
+    {
+        $rollouts = Rollout::query()
+            ->where('state', RolloutState::Running)
+            ->whereHas('suites', static fn ($suites) => $suites->where('suite_id', $suite->id))
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->get();
+        foreach ($rollouts as $rollout) {
+            $this->advance($rollout);
+        }
+    }
+
+    private function advance(Rollout $locked): void
+    {
+        if ($locked->state !== RolloutState::Running) {
+            return;
+        }
+        $steps = $locked->suites()->with('suite')->get()->keyBy(static fn (RolloutSuite $one): string => $one->suite->slug);
+        $first = $steps->first(static fn (RolloutSuite $one): bool => $one->suite_id === $locked->first_suite_id)?->suite->slug;
+        foreach ($steps as $step) {
+            $this->look($step, $locked);
+        }
+        $course = RolloutCourse::of($this->stepsOf($steps), $first);
+        foreach ($course->give as $slug) {
+            $this->give($steps->firstOrFail(static fn (RolloutSuite $one): bool => $one->suite->slug === $slug), $locked);
+        }
+        // What was just given may be there already, or be stopped at once.
+        $course = $course->give === [] ? $course : RolloutCourse::of($this->stepsOf($steps), $first);
+        if ($course->state !== $locked->state) {
+            $locked->update(['state' => $course->state, 'version' => $locked->version + 1]);
+            if ($course->state === RolloutState::Stopped) {
+                $this->tellAll($locked, null, 'stopped by itself');
+            }
+        } elseif ($course->give !== []) {
+            $this->advance($locked);
+        }
+    }
+
+    /**
+     * @param  Collection<string, RolloutSuite>  $steps
+     * @return array<string, RolloutStep>
+     */
+    private function stepsOf(Collection $steps): array
+    {
+        return $steps->map(static fn (RolloutSuite $one): RolloutStep => $one->step)->all();
+    }
+
+    private function give(RolloutSuite $step, Rollout $rollout): void
+    {
+        $step->update(['before' => $this->before($step->suite), 'step' => RolloutStep::UnderWay]);
+        $changed = $this->assignments->change($step->suite, function (Suite $locked) use ($step, $rollout): void {
+            foreach ($step->allowed as $application => $sha256) {
+                $this->assignments->step($locked, static fn (SuiteState $state): SuiteState => $state->allowing($application, $sha256));
+            }
+            $locked->fill([
+                'preset_id' => $rollout->release->preset_id,
+                'release_id' => $rollout->release_id,
+                'is_pinned' => true,
+                'accepted' => $rollout->accepted,
+                'install_when' => $rollout->install_when,
+            ]);
+            $this->story->tell($locked, $rollout->user, 'rollout', "Gets {$rollout->release->title()}", $rollout->reason);
+        });
+        $step->setRelation('suite', $changed);
+        $this->look($step, $rollout);
+    }
+
+    /** @return array{preset_id: int|null, release_id: int|null, is_pinned: bool, files: array<string, string|null>} */
+    private function before(Suite $suite): array
+    {
+        $files = [];
+        foreach ($suite->keyFileOwners() as $application) {
+            $files[$application] = $suite->state->report($application)->sha256;
+        }
+
+        return [
+            'preset_id' => $suite->preset_id,
+            'release_id' => $suite->release_id,
+            'is_pinned' => $suite->is_pinned,
+            'files' => $files,
+        ];
+    }
+
+    private function takeBack(RolloutSuite $step): void
+    {
+        $before = $step->before;
+        if ($before !== null && $step->step !== RolloutStep::Out) {
+            $this->assignments->change($step->suite, function (Suite $locked) use ($before): void {
+                $given = array_keys($locked->state->due());
+                $locked->fill([
+                    'preset_id' => $before['preset_id'],
+                    'release_id' => $before['release_id'],
+                    'is_pinned' => $before['is_pinned'],
+                    'accepted' => [],
+                ]);
+                if ($before['preset_id'] === null) {
+                    // Where nothing was followed before, the very files come back.
+                    foreach ($given as $application) {
+                        $sha256 = $before['files'][$application] ?? null;
+                        $this->assignments->step(
+                            $locked,
+                            static fn (SuiteState $state): SuiteState => $state->owning($application, $sha256),
+                        );
+                    }
+                }
+            });
+        }
+        $step->update(['step' => RolloutStep::Out, 'fault' => null]);
+    }
+
+    /** How far it has come in one suite. */
+    private function look(RolloutSuite $step, Rollout $rollout): void
+    {
+        if (! in_array($step->step, [RolloutStep::UnderWay, RolloutStep::Faulty], true)) {
+            return;
+        }
+        [$is, $fault] = $this->stepIn($step->suite, $rollout);
+        if ($is !== $step->step || $fault !== $step->fault) {
+            $step->update(['step' => $is, 'fault' => $fault]);
+        }
+    }
+
+    /** @return array{RolloutStep, string|null} */
+    private function stepIn(Suite $suite, Rollout $rollout): array
+    {
+        if ($suite->release_id !== $rollout->release_id) {
+            return [RolloutStep::Out, null];
+        }
+        $isOnline = $this->presence->isOnline($suite);
+        $isDone = true;
+        foreach ($suite->keyFileOwners() as $application) {
+            $stop = $suite->stops[$application] ?? null;
+            $due = $suite->state->due()[$application] ?? null;
+            if ($stop === null && $due === null) {
+                continue;
+            }
+            $there = $suite->state->report($application);
+            $standing = $suite->state->standing($application, $isOnline, $stop !== null);
+            $name = $this->library->nameOf($application);
+            $fault = match (true) {
+                $stop !== null => $stop['problems'][0]['sentence'],
+                $standing === Standing::ChangedByHand => "{$name} was changed by hand there.",
+                $standing === Standing::NobodyGave => "{$name} has a file there that nobody gave.",
+                $standing === Standing::HeldBack && $there->held?->passes() === false => "{$name}: {$there->held->inWords()}.",
+                $standing === Standing::InStep && $there->loaded === false => "{$name} does not take its key file: {$there->says}",
+                default => null,
+            };
+            if ($fault !== null) {
+                return [RolloutStep::Faulty, $fault];
+            }
+            $isDone = $isDone && $standing->isSettled() && ! in_array($due?->source, [Source::Guest, Source::AsFound], true);
+        }
+
+        return [$isDone ? RolloutStep::Done : RolloutStep::UnderWay, null];
+    }
+
+    /** @param  Collection<int, Suite>  $suites */
+    private function requireNoOther(Collection $suites): void
+    {
+        $taken = RolloutSuite::query()
+            ->whereIn('suite_id', $suites->pluck('id')->all())
+            ->whereHas('rollout', static fn ($rollouts) => $rollouts->whereIn('state', RolloutState::open()))
+            ->with('suite')
+            ->get();
+        if ($taken->isNotEmpty()) {
+            throw WrongCourse::under($taken->pluck('suite.name')->unique()->implode(', '));
+        }
+    }
+
+    /**
+     * @param  list<RolloutState>  $from
+     * @param  \Closure(Rollout): void  $act
+     */
+    private function turn(Rollout $rollout, string $what, array $from, \Closure $act): void
+    {
+        DB::transaction(static function () use ($rollout, $what, $from, $act): void {
+            $locked = Rollout::query()->lockForUpdate()->with(['release.preset', 'user'])->findOrFail($rollout->id);
+            if (! in_array($locked->state, $from, true)) {
+                throw WrongCourse::cannot($what, $locked->state);
+            }
+            $act($locked);
+            $locked->update(['version' => $locked->version + 1]);
+        });
+    }
+
+    private function tellAll(Rollout $rollout, ?User $user, string $what, ?string $why = null): void
+    {
+        foreach ($rollout->suites()->with('suite')->get() as $step) {
+            $this->story->tell($step->suite, $user, 'rollout', "The rollout of {$rollout->release->title()} {$what}", $why ?? $step->fault);
+        }
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Suite;
+
+use App\Keymap\KeymapEditor;
+use App\Keymap\KeymapStarter;
+use App\Keymap\KitReader;
+use App\Keymap\WriteTerms;
+use App\Library\Library;
+use App\Models\Sitting;
+use App\Models\SittingEnd;
+use App\Models\StoredFile;
+use App\Models\Suite;
+use App\Models\User;
+use App\Preset\KeymapNews;
+use App\Preset\Undecided;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Preset\Side;
+use Zebrafinch\Core\Preset\TakingIn;
+use Zebrafinch\Core\Suite\SuiteState;
+
+/** People with their own keys in a suite for a time. */
+final readonly class Sittings
+{
+    public function __construct(
+        private Assignments $assignments,
+        private Library $library,
+        private KitReader $kit,
+        private KeymapEditor $editor,
+        private KeymapStarter $starter,
+        private Story $story,
+    ) {
+    }
+
+    /**
+     * Where they sit already they go on with the new time. Whoever else sits there goes when it is said so.
+     *
+     * @param  Carbon|null  $until  null until they leave
+     * @param  list<string>  $accepted  faults of their keys that they have accepted by name
+     *
+     * @throws SittingTaken
+     */
+    public function sitDown(Suite $suite, User $user, ?Carbon $until, array $accepted, bool $takesOver): Sitting
+    {
+        $this->assignments->change($suite, function (Suite $locked) use ($user, $until, $accepted, $takesOver): void {
+            $there = $locked->sitting()->with('user')->first();
+            if ($there !== null && $there->user_id === $user->id) {
+                $there->update(['until' => $until, 'accepted' => $accepted]);
+
+                return;
+            }
+            if ($there !== null && ! $takesOver) {
+                throw SittingTaken::by($there->user->name, $locked);
+            }
+            if ($there !== null) {
+                $this->end($locked, $there, SittingEnd::Followed, $user);
+            }
+            $locked->sittings()->create([
+                'user_id' => $user->id,
+                'started_at' => now(),
+                'until' => $until,
+                'accepted' => $accepted,
+                'offered' => [],
+            ]);
+            $this->story->tell(
+                $locked,
+                $user,
+                'sat-down',
+                $until === null ? 'Sat down, until they leave' : "Sat down until {$until->toIso8601String()}",
+            );
+        });
+
+        return $suite->sitting()->firstOrFail();
+    }
+
+    /** @throws NobodySits */
+    public function leave(Suite $suite, User $user): void
+    {
+        $this->assignments->change($suite, function (Suite $locked) use ($user): void {
+            $there = $locked->sitting()->with('user')->first() ?? throw NobodySits::in($locked);
+            $this->end($locked, $there, $there->user_id === $user->id ? SittingEnd::Left : SittingEnd::Freed, $user);
+        });
+    }
+
+    /** Ends those whose time is up, wherever they are. */
+    public function endOverdue(): void
+    {
+        $overdue = Sitting::query()->open()->where('until', '<=', now())->with('suite')->get();
+        foreach ($overdue as $sitting) {
+            $this->assignments->change($sitting->suite, function (Suite $locked) use ($sitting): void {
+                $there = $locked->sitting()->first();
+                if ($there !== null && $there->id === $sitting->id && $there->until?->lte(now()) === true) {
+                    $this->end($locked, $there, SittingEnd::TimeUp, null);
+                }
+            });
+        }
+    }
+
+    private function end(Suite $locked, Sitting $sitting, SittingEnd $why, ?User $by): void
+    {
+        $offered = $sitting->offered;
+        foreach ($locked->state->found() as $application => $file) {
+            if ($file->byHand !== null) {
+                $given = array_values(array_diff($file->guests, [$file->byHand]));
+                $offered[$application] = ['given' => $given[count($given) - 1] ?? $file->byHand, 'by_hand' => $file->byHand];
+            }
+        }
+        $this->assignments->step($locked, static fn (SuiteState $state): SuiteState => $state->left());
+        $sitting->update([
+            'ended_at' => now(),
+            'ended_by' => $why,
+            'offered' => $offered,
+            'given_back_at' => $locked->state->isGivingBack() ? null : now(),
+        ]);
+        $this->story->tell($locked, $by, 'left', "{$sitting->user->name} has gone: {$why->inWords()}");
+    }
+
+    /** @return Collection<int, Sitting> where somebody sits now */
+    public function openOf(User $user): Collection
+    {
+        return Sitting::query()->open()->where('user_id', $user->id)->with('suite')->orderBy('id')->get();
+    }
+
+    /** @return Collection<int, Sitting> those from which somebody may still take something along */
+    public function offersTo(User $user): Collection
+    {
+        return Sitting::query()->offering()->where('user_id', $user->id)->with('suite')->orderByDesc('id')->get();
+    }
+
+    /** What somebody has is new: where they sit it is due from now on. */
+    public function kitChanged(int $kit): void
+    {
+        $sittings = Sitting::query()
+            ->open()
+            ->whereHas('user.kit', static fn ($kits) => $kits->whereKey($kit))
+            ->with('suite')
+            ->get();
+        foreach ($sittings as $sitting) {
+            $this->assignments->change($sitting->suite, static fn (): null => null);
+        }
+    }
+
+    /**
+     * What somebody changed by hand in a suite, against what they have now.
+     *
+     * @param  array<string, Side>  $answers
+     */
+    public function offer(User $user, Sitting $sitting, string $application, array $answers = []): ?KeymapNews
+    {
+        $offer = $sitting->offered[$application] ?? null;
+        if ($offer === null) {
+            return null;
+        }
+        $current = $this->kit->of($user, $this->library->application($application));
+
+        return new KeymapNews(
+            $current,
+            TakingIn::of(
+                $this->read($application, $offer['given']),
+                $current->bindings,
+                $this->read($application, $offer['by_hand']),
+                $answers,
+            ),
+        );
+    }
+
+    /**
+     * @param  array<string, Side>  $answers
+     *
+     * @throws Undecided|\App\Keymap\StaleKeymap
+     */
+    public function takeOffer(User $user, Sitting $sitting, string $application, array $answers, int $version): void
+    {
+        DB::transaction(function () use ($user, $sitting, $application, $answers, $version): void {
+            $news = $this->offer($user, $sitting, $application, $answers);
+            if ($news !== null && ! $news->taking->isDecided()) {
+                throw Undecided::in($news->current->application);
+            }
+            if ($news !== null && ! $news->taking->change->isEmpty()) {
+                $title = "Changed by hand in {$sitting->suite->name}";
+                $news->current->own === null
+                    ? $this->starter->fromFactory(
+                        $user,
+                        $news->current->application,
+                        $this->starter->freeName($user, $news->current->application, $sitting->suite->name),
+                        $title,
+                        $news->taking->change,
+                    )
+                    : $this->editor->change($news->current->own, $user, $title, $news->taking->change, WriteTerms::whatever($version));
+            }
+            $this->dismissOffer($sitting, $application);
+        });
+    }
+
+    public function dismissOffer(Sitting $sitting, string $application): void
+    {
+        $sitting->update(['offered' => array_diff_key($sitting->offered, [$application => true])]);
+    }
+
+    private function read(string $application, string $sha256): Bindings
+    {
+        $known = $this->library->application($application);
+
+        return $this->library->dialect($known)->read((string) StoredFile::bytesOf($sha256), $known)->bindings();
+    }
+}
