@@ -19,10 +19,13 @@ final class ApiDescription
 
     private static ?Validator $validator = null;
 
+    /** @var array<string, mixed>|null read once: it is long */
+    private static ?array $document = null;
+
     /** @return array<string, mixed> */
     public static function document(): array
     {
-        return Yaml::parseFile(dirname(__DIR__).'/docs/openapi.yaml');
+        return self::$document ??= Yaml::parseFile(dirname(__DIR__).'/docs/openapi.yaml');
     }
 
     public static function check(string $method, string $path, TestResponse $response): void

@@ -32,6 +32,9 @@ final class TestWorkstation
 
     private int $sequence = 0;
 
+    /** Of the assignment that it knows. */
+    private int $number = 0;
+
     public function __construct(private readonly HttpCase $test, private readonly string $suite)
     {
     }
@@ -43,7 +46,7 @@ final class TestWorkstation
             'sequence' => $sequence ?? ++$this->sequence,
             'at' => now()->getTimestamp(),
             'version' => '1.0',
-            'number' => 0,
+            'number' => $this->number,
             'files' => array_map($this->told(...), ['cutloom', 'faderloft', 'easeframe', 'gradewell', 'rotomere', 'boardwick', 'desktop']),
             'running' => [],
             'copies' => array_map(
@@ -71,7 +74,10 @@ final class TestWorkstation
     /** @return array<string, mixed> what should be there */
     public function assignment(): array
     {
-        return $this->ask('GET', 'assignment')->assertOk()->json();
+        $assignment = $this->ask('GET', 'assignment')->assertOk()->json();
+        $this->number = $assignment['number'];
+
+        return $assignment;
     }
 
     /** One round: tells, asks, puts there what is due, tells again. */

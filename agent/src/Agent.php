@@ -56,12 +56,10 @@ final class Agent
                 $this->held = [];
             }
             $this->answerPresses();
-            if (! $this->install()) {
-                return (int) ($this->assignment['poll_after_ms'] ?? self::RETRY_AFTER_MS);
-            }
+            $isDone = $this->install();
             $this->tell();
 
-            return 0;
+            return $isDone ? 0 : (int) ($this->assignment['poll_after_ms'] ?? self::RETRY_AFTER_MS);
         } catch (ServerSilent $silence) {
             fwrite(STDERR, gmdate('c')." {$silence->getMessage()}\n");
 
@@ -99,7 +97,7 @@ final class Agent
 
     private function tell(): void
     {
-        $report = $this->report->of($this->held, $this->assignment['system'] ?? 'linux');
+        $report = $this->report->of($this->held, $this->assignment['system'] ?? 'linux', $this->assignment['number'] ?? 0);
         $digest = hash('sha256', json_encode($report, JSON_THROW_ON_ERROR));
         if ($digest === $this->told) {
             return;

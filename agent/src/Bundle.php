@@ -29,7 +29,7 @@ final class Bundle
         $assignment = $this->read($path);
         $running = ($assignment['when'] ?? 'now') === 'closed' ? $this->workstation->running() : [];
         $held = $this->installer->install($assignment['number'], $assignment['install'], $running);
-        $this->writeReport($reportPath, $held, $assignment['system']);
+        $this->writeReport($reportPath, $held, $assignment);
 
         return $held === []
             ? "Assignment {$assignment['number']} is installed."
@@ -78,11 +78,14 @@ final class Bundle
             sodium_crypto_sign_verify_detached((string) hex2bin($signature), $text, (string) hex2bin($this->settings->houseKey));
     }
 
-    /** @param  array<string, string>  $held */
-    private function writeReport(string $path, array $held, string $system): void
+    /**
+     * @param  array<string, string>  $held
+     * @param  array<string, mixed>  $assignment
+     */
+    private function writeReport(string $path, array $held, array $assignment): void
     {
         $report = new Report($this->workstation, $this->installer, $this->state);
-        $told = $report->of($held, $system);
+        $told = $report->of($held, $assignment['system'], $assignment['number']);
         $text = json_encode($told + ['at' => time(), 'sequence' => $report->sequence(), 'instance' => $this->state->instance()], JSON_THROW_ON_ERROR);
         $files = [];
         foreach ($told['files'] as ['sha256' => $sha256, 'installed' => $installed]) {

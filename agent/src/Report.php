@@ -20,9 +20,10 @@ final class Report
 
     /**
      * @param  array<string, string>  $held  why something due is not there, by application
+     * @param  int  $number  of the assignment that is known
      * @return array<string, mixed> without what changes from report to report
      */
-    public function of(array $held, string $system): array
+    public function of(array $held, string $system, int $number): array
     {
         $files = [];
         foreach ($this->workstation->files() as $application => $path) {
@@ -44,7 +45,7 @@ final class Report
 
         return [
             'version' => self::VERSION,
-            'number' => $this->state->number(),
+            'number' => $number,
             'files' => $files,
             'running' => $this->workstation->running(),
             'copies' => array_slice($this->state->copies()->all(), 0, self::MOST_COPIES),

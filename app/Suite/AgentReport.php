@@ -11,6 +11,7 @@ use Zebrafinch\Core\Suite\ReportedFile;
 final readonly class AgentReport
 {
     /**
+     * @param  int  $number  of the assignment that the agent knew when it told this
      * @param  array<string, ReportedFile>  $files  by application
      * @param  list<string>  $running
      * @param  list<array{application: string, sha256: string, taken_at: int, bytes: int}>  $copies
@@ -19,6 +20,7 @@ final readonly class AgentReport
     private function __construct(
         public int $sequence,
         public int $at,
+        public int $number,
         public string $version,
         public array $files,
         public array $running,
@@ -44,6 +46,7 @@ final readonly class AgentReport
         return new self(
             $data['sequence'],
             $data['at'],
+            $data['number'],
             $data['version'],
             $files,
             array_values($data['running']),

@@ -64,6 +64,7 @@ final readonly class Reports
                 return $missing;
             }
             $before = $locked->state;
+            $isCurrent = $report->number >= $locked->number;
             $locked->agent = [
                 'sequence' => $report->sequence,
                 'version' => $report->version,
@@ -74,7 +75,7 @@ final readonly class Reports
             $locked->copies = $report->copies;
             $locked->focus = $report->focus;
             $locked->last_seen_at = Carbon::now();
-            $this->assignments->step($locked, static fn (SuiteState $state): SuiteState => $state->reported($files));
+            $this->assignments->step($locked, static fn (SuiteState $state): SuiteState => $state->reported($files, $isCurrent));
             $this->tellChanges($locked, $before, $files);
             $this->noteOffers($locked, $before);
             $this->rollouts->advanceIn($locked);

@@ -5,24 +5,29 @@ declare(strict_types=1);
 use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
 use App\Models\Rehearsal;
+use App\Models\Rollout;
 use App\Models\Suite;
 use App\Models\User;
 use Tests\ApiDescription;
+use Zebrafinch\Core\Suite\RolloutState;
 
 // Who may come in by which door. `all` are the roles that may; `owner` is the one account that the subject belongs to, whatever its role.
 const EVERYBODY = ['picture', 'sound', 'keeper', 'assistant'];
 const OWNER = ['picture'];
 const NOT_THE_ASSISTANT = ['picture', 'sound', 'keeper'];
+const KEEPER = ['keeper'];
+/** Whoever sits in the suite leaves it, and the keeper frees it; the picture editor sits there. */
+const SITTING_THERE = ['picture', 'keeper'];
 
 /** The picture editor owns what is asked about; the sound editor has the same role and owns nothing of it. */
 const ACCESS = [
     'POST /applications/{application}/draft-presses' => EVERYBODY,
     'GET /key-lists' => EVERYBODY,
     'GET /keymaps/{keymap}/key-lists' => OWNER,
-    'GET /releases/{release}/key-lists' => EVERYBODY,
+    'GET /releases/{release}/key-lists' => OWNER,
     'GET /key-files' => EVERYBODY,
     'GET /keymaps/{keymap}/key-file' => OWNER,
-    'GET /releases/{release}/key-files' => EVERYBODY,
+    'GET /releases/{release}/key-files' => OWNER,
     'GET /applications/{application}/board-drawing' => EVERYBODY,
     'GET /look' => EVERYBODY,
     'PUT /look' => EVERYBODY,
@@ -77,17 +82,43 @@ const ACCESS = [
     'GET /keymaps/{keymap}/comparison' => OWNER,
     'GET /presets' => EVERYBODY,
     'POST /presets' => EVERYBODY,
+    'PATCH /presets/{preset}' => OWNER,
+    'GET /release-drafts' => EVERYBODY,
     'POST /presets/{preset}/releases' => OWNER,
+    'POST /releases/{release}/kit' => OWNER,
+    'GET /releases/{release}/archive' => OWNER,
+    'POST /archives' => EVERYBODY,
+    'PUT /presets/{preset}/following' => OWNER,
+    'DELETE /presets/{preset}/following' => OWNER,
+    'GET /presets/{preset}/news' => OWNER,
+    'POST /presets/{preset}/news' => OWNER,
+    'GET /comparisons' => EVERYBODY,
     'POST /suites/{suite}/rehearsals' => EVERYBODY,
     'GET /rehearsals/{rehearsal}' => OWNER,
     'POST /rehearsals/{rehearsal}/presses' => OWNER,
     'GET /applications/{application}/remap' => EVERYBODY,
     'POST /applications/{application}/bulk-edit' => EVERYBODY,
     'GET /suites' => EVERYBODY,
-    'PATCH /suites/{suite}' => NOT_THE_ASSISTANT,
-    'POST /suites/{suite}/handovers' => NOT_THE_ASSISTANT,
-    'POST /suites/{suite}/put-backs' => NOT_THE_ASSISTANT,
+    'GET /suites/{suite}' => EVERYBODY,
+    'PATCH /suites/{suite}' => KEEPER,
+    'PUT /suites/{suite}/following' => KEEPER,
+    'DELETE /suites/{suite}/following' => KEEPER,
     'POST /suites/{suite}/imports' => EVERYBODY,
+    'GET /suites/{suite}/files/{application}' => EVERYBODY,
+    'POST /suites/{suite}/files/{application}' => KEEPER,
+    'GET /suites/{suite}/bundle' => KEEPER,
+    'POST /suites/{suite}/stick-reports' => KEEPER,
+    'GET /suites/{suite}/sitting' => EVERYBODY,
+    'PUT /suites/{suite}/sitting' => NOT_THE_ASSISTANT,
+    'DELETE /suites/{suite}/sitting' => SITTING_THERE,
+    'GET /sittings' => EVERYBODY,
+    'GET /sittings/{sitting}/offers/{application}' => OWNER,
+    'POST /sittings/{sitting}/offers/{application}' => OWNER,
+    'DELETE /sittings/{sitting}/offers/{application}' => OWNER,
+    'GET /rollouts' => EVERYBODY,
+    'POST /rollouts' => EVERYBODY,
+    'POST /dry-runs' => EVERYBODY,
+    'POST /rollouts/{rollout}/{turn}' => KEEPER,
     'GET /travel' => EVERYBODY,
     'POST /applications/{application}/variants' => EVERYBODY,
     'GET /usage' => EVERYBODY,
@@ -97,7 +128,15 @@ const ACCESS = [
 ];
 
 /** Doors that need nobody signed in: signing in, and the agents, who have tokens. */
-const WITHOUT_ACCOUNT = ['GET /session', 'POST /session', 'POST /agent/check-in', 'POST /agent/orders/{order}/answer'];
+const WITHOUT_ACCOUNT = [
+    'GET /session',
+    'POST /session',
+    'GET /agent/assignment',
+    'GET /agent/files/{sha256}',
+    'PUT /agent/files/{sha256}',
+    'POST /agent/report',
+    'POST /agent/presses/{press}',
+];
 
 /** @return array<string, string|int> by the parameter of a path: something of the picture editor's, or of the house's */
 function ownedByPicture($test): array
@@ -118,15 +157,26 @@ function ownedByPicture($test): array
     $intents = $test->postJson('/api/intents', $intent)->assertCreated()->json('intents');
     $file = (string) file_get_contents(base_path('catalogues/cutloom/factory.xml'));
 
+    $avocet = Suite::query()->where('slug', 'avocet')->firstOrFail();
+    $release = $user->kit->presets()->firstOrFail()->releases()->firstOrFail();
+
     return [
         'application' => 'cutloom',
+        'turn' => 'pause',
+        'sitting' => $avocet->sittings()->create(['user_id' => $user->id, 'started_at' => now(), 'accepted' => [], 'offered' => []])->id,
+        'rollout' => Rollout::query()->create([
+            'release_id' => $release->id,
+            'user_id' => $user->id,
+            'state' => RolloutState::Running,
+            'install_when' => 'now',
+        ])->id,
         'clash' => 'double-0000',
         'suite' => 'avocet',
         'keymap' => $keymap,
         'keyFile' => $test->bringIn('cutloom', $file)->assertCreated()->json('id'),
         'ownIntent' => collect($intents)->firstWhere('name', 'Call the director')['own'],
         'preset' => $user->kit->presets()->firstOrFail()->id,
-        'release' => $user->kit->presets()->firstOrFail()->releases()->firstOrFail()->id,
+        'release' => $release->id,
         'rehearsal' => $rehearsal->id,
         'harmonisation' => Harmonisation::query()->create([
             'kit_id' => $user->kit->id,

@@ -88,7 +88,7 @@ test('a release in the interchange format is valid against its schema, and is ch
             'change' => ['removed' => [], 'added' => [['chord' => 'KeyK', 'command' => 'record', 'context' => 'everywhere']]],
         ])
         ->assertCreated();
-    $this->postJson('/api/presets', ['name' => 'Mine', 'note' => 'x'])->assertCreated();
+    $this->release('Mine');
     $content = json_encode(App\Models\Release::query()->firstOrFail()->content, JSON_THROW_ON_ERROR);
     expect(
         (new Validator())

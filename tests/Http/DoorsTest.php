@@ -28,7 +28,8 @@ test('nobody gets in without signing in', function () {
     foreach (ApiDescription::routes() as $name => $route) {
         if (! str_contains($name, ' /session') || str_starts_with($name, 'DELETE')) {
             [$method] = explode(' ', $name);
-            $this->json($method, '/'.preg_replace('/\{\w+\}/', '1', $route->uri()))
+            $path = strtr($route->uri(), ['{sha256}' => str_repeat('a', 64), '{turn}' => 'pause']);
+            $this->json($method, '/'.preg_replace('/\{\w+\}/', '1', $path))
                 ->assertStatus(401)
                 ->assertJsonPath('kind', 'not-signed-in');
         }

@@ -16,11 +16,13 @@ use App\Models\Keymap;
 use App\Models\Release;
 use App\Models\User;
 use App\Preset\ReleaseSaver;
+use App\Preset\Yes;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Preset\Problem;
 use Zebrafinch\Core\Preset\Release as ReleaseContent;
 
 /** Somebody's keymaps of one application, and random things that are done to them. */
@@ -128,7 +130,10 @@ final class RandomKit
     private function release(): void
     {
         if ($this->user->kit->keymaps()->where('in_use', true)->exists()) {
-            app(ReleaseSaver::class)->newPreset($this->user, $this->name(), 'as it is');
+            $seat = app(Library::class)->seat(Library::DEFAULT_BOARD, Library::DEFAULT_LAYOUT, Library::DEFAULT_SYSTEM);
+            [, $problems] = app(ReleaseSaver::class)->looked($this->user, null, $seat);
+            $yes = new Yes(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
+            app(ReleaseSaver::class)->newPreset($this->user, $this->name(), 'as it is', $seat, $yes);
         }
     }
 

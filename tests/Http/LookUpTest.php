@@ -115,7 +115,8 @@ test('keyboards are offered, proposed by the browser, and remembered with the su
     $this->postJson('/api/layout-proposals', ['keys' => ['KeyQ' => '☃']])
         ->assertOk()
         ->assertJsonPath('layout', null);
-    $this->patchJson('/api/suites/curlew', ['board' => 'laptop-iso', 'layout' => 'irish'])
+    $this->as('keeper')
+        ->patchJson('/api/suites/curlew', ['board' => 'laptop-iso', 'layout' => 'irish'])
         ->assertOk()
         ->assertJsonPath('board.name', 'Laptop, ISO')
         ->assertJsonPath('layout.name', 'Irish');

@@ -28,10 +28,10 @@ dataset('lists', [
     'presets, each with a release' => [
         '/api/presets',
         static function ($test, int $number): void {
-            $test->postJson('/api/presets', ['name' => "Preset {$number}", 'note' => 'first'])->assertCreated();
+            $test->release("Preset {$number}");
         },
     ],
-    'suites, each with a file that was handed over' => [
+    'suites, each with somebody in it and a release' => [
         '/api/suites',
         static function ($test, int $number): void {
             $avocet = Suite::query()->where('slug', 'avocet')->firstOrFail();
@@ -39,14 +39,16 @@ dataset('lists', [
                 ->replicate()
                 ->fill(['slug' => "suite-{$number}", 'name' => "Suite {$number}", 'token_hash' => "hash {$number}"]);
             $suite->save();
-            $release = User::query()
+            $preset = User::query()
                 ->where('email', 'picture@saltmarsh.example')
                 ->firstOrFail()
                 ->kit->presets()
                 ->firstOrCreate(['name' => 'Keys']);
-            $test->postJson("/api/presets/{$release->id}/releases", ['note' => "for {$number}"])->assertCreated();
-            $last = $release->releases()->orderByDesc('number')->firstOrFail();
-            $test->postJson("/api/suites/suite-{$number}/handovers", ['release' => $last->id])->assertStatus(202);
+            $release =
+                $preset->releases()->first() ??
+                $preset->releases()->create(['number' => 1, 'note' => 'x', 'author_id' => 1, 'digest' => str_repeat('a', 64), 'content' => ['keymaps' => []]]);
+            $suite->update(['preset_id' => $preset->id, 'release_id' => $release->id]);
+            $suite->sittings()->create(['user_id' => 1, 'started_at' => now(), 'accepted' => [], 'offered' => []]);
         },
     ],
     'intents' => [

@@ -5,4 +5,9 @@ export const KIT = ['kit'] as const
 
 export const SUITES = ['suites'] as const
 
+/** Where somebody sits, and what is offered to them from there. */
+export const SITTINGS = ['sittings'] as const
+
+export const ROLLOUTS = ['rollouts'] as const
+
 export const SESSION = ['session'] as const

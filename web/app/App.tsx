@@ -20,12 +20,17 @@ import { Stripes } from '../screens/across/Stripes'
 import { Harmonise } from '../screens/harmonise/Harmonise'
 import { Matches } from '../screens/intent/Matches'
 import { Usage } from '../screens/usage/Usage'
+import { CompareScreen } from '../screens/preset/CompareScreen'
+import { NewsScreen } from '../screens/preset/NewsScreen'
 import { PresetScreen } from '../screens/preset/PresetScreen'
 import { RehearseScreen } from '../screens/rehearse/RehearseScreen'
 import { RemapScreen } from '../screens/remap/RemapScreen'
 import { BulkEditScreen } from '../screens/remap/BulkEditScreen'
 import { SignInScreen } from '../screens/session/SignInScreen'
-import { SuiteScreen } from '../screens/suite/SuiteScreen'
+import { HandChangeScreen } from '../screens/suite/HandChangeScreen'
+import { OfferScreen } from '../screens/suite/OfferScreen'
+import { SuitePage } from '../screens/suite/SuitePage'
+import { SuitesScreen } from '../screens/suite/SuitesScreen'
 import { TravelScreen } from '../screens/travel/TravelScreen'
 import { SeatContext, storedSeat, storeSeat, type ChosenSeat } from '../seat/seat'
 import { CrashPage } from './CrashPage'
@@ -74,7 +79,12 @@ const router = createBrowserRouter([
       },
       { path: 'export', element: <ExportScreen /> },
       { path: 'presets', element: <PresetScreen /> },
-      { path: 'suites', element: <SuiteScreen /> },
+      { path: 'presets/:preset/news', element: <NewsScreen /> },
+      { path: 'compare', element: <CompareScreen /> },
+      { path: 'suites', element: <SuitesScreen /> },
+      { path: 'suites/:suite', element: <SuitePage /> },
+      { path: 'suites/:suite/files/:application', element: <HandChangeScreen /> },
+      { path: 'sittings/:sitting/:application', element: <OfferScreen /> },
       { path: 'travel', element: <TravelScreen /> },
       { path: 'rehearse', element: <RehearseScreen /> },
       { path: 'applications/:application?', element: <ApplicationScreen /> },

@@ -12,6 +12,7 @@ import { useLayoutProposal } from '../seat/browserLayout'
 import { useKeyboards } from '../seat/queries'
 import { hasStoredSeat, SeatContext, SYSTEMS } from '../seat/seat'
 import { SeatDialog } from '../seat/SeatDialog'
+import { SittingNote } from '../screens/suite/SittingNote'
 import { SignedIn } from './SignedIn'
 import css from './app.module.css'
 import { currentTheme, showTheme } from './theme'
@@ -34,6 +35,11 @@ const BESIDE = [
   [/^\/remap\/[^/]+\/bulk-edit/, 'Bulk edit'],
   [/^\/travel/, 'Travel check'],
   [/^\/export/, 'List'],
+  [/^\/compare/, 'Compare'],
+  [/^\/presets\/\d+\/news/, 'What is new'],
+  [/^\/suites\/[^/]+\/files/, 'Changed by hand'],
+  [/^\/suites\/[^/]+/, 'Suite'],
+  [/^\/sittings/, 'Taken along'],
 ] as const
 
 function titleOf(pathname: string): string {
@@ -86,6 +92,7 @@ export function Frame() {
               </ul>
             </nav>
             {notice}
+            <SittingNote />
             <Preferences person={person.name} />
           </header>
           <div className={css.stage}>

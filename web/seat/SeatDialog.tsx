@@ -28,7 +28,7 @@ function SeatForm({ suites, onClose }: { suites: Schema['Suite'][]; onClose: () 
   const [seat, setSeat] = useState(chosen.seat)
   const [suiteId, setSuiteId] = useState(chosen.suite?.id ?? '')
   const [remember, setRemember] = useState(true)
-  const mayNote = useSession().data?.person?.may_hand_over === true
+  const mayNote = useSession().data?.person?.keeps_suites === true
   const suite = suites.find(({ id }) => id === suiteId)
   const differs = suite !== undefined && (suite.board.id !== seat.board || suite.layout.id !== seat.layout)
   const take = () => {

@@ -104,7 +104,7 @@ final readonly class SuiteState
             $found[$application] = ($found[$application] ?? $this->asReported($application))->given($sha256);
         }
 
-        return $this->with(guest: $guest, found: $found, isLeaving: false)->settled();
+        return $this->with(guest: $guest, found: $found, isLeaving: false);
     }
 
     /** Whoever sits there goes. */
@@ -112,7 +112,7 @@ final readonly class SuiteState
     {
         $found = array_map(static fn (FoundFile $file): FoundFile => $file->left(), $this->found);
 
-        return $this->with(guest: [], found: $found, isLeaving: true)->settled();
+        return $this->with(guest: [], found: $found, isLeaving: $found !== []);
     }
 
     /** Somebody has said that a file that nobody gave may be replaced; another file than this one may not. */
@@ -136,15 +136,21 @@ final readonly class SuiteState
         return $own === null ? $without : $without->allowing($application, $own);
     }
 
-    /** @param  array<string, ReportedFile>  $reported */
-    public function reported(array $reported): self
+    /**
+     * @param  array<string, ReportedFile>  $reported
+     * @param  bool  $isCurrent  whether the agent knew what is due now when it told this: what an earlier assignment put there may not be
+     *     told of yet
+     */
+    public function reported(array $reported, bool $isCurrent = true): self
     {
         $found = $this->found;
         foreach ($found as $application => $file) {
             $found[$application] = isset($reported[$application]) ? $file->after($reported[$application]) : $file;
         }
 
-        return $this->with(found: $found, reported: $reported + $this->reported)->settled();
+        $told = $this->with(found: $found, reported: $reported + $this->reported);
+
+        return $isCurrent ? $told->settled() : $told;
     }
 
     /** What is there is as it was found: nothing is left to give back. */

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Schema } from '../../api/client'
 import { CopyForm } from '../../keymap/CopyForm'
-import { usePresets } from '../preset/queries'
+import { usePresets } from '../../api/presets'
 import css from './application.module.css'
 
 interface Source {

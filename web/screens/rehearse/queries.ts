@@ -12,8 +12,7 @@ export const rehearsalQuery = (id: string, query: Seat) =>
     queryFn: () => answer(api.GET('/rehearsals/{rehearsal}', { params: { path: { rehearsal: id }, query } })),
     enabled: id !== '',
     placeholderData: keepPreviousData,
-    refetchInterval: ({ state }) =>
-      state.data?.presses.some((press) => press.state === 'waiting' || press.state === 'sent') === true ? WAITING_EVERY : IDLE_EVERY,
+    refetchInterval: ({ state }) => (state.data?.presses.some((press) => press.state === 'waiting') === true ? WAITING_EVERY : IDLE_EVERY),
   })
 
 /** @param id empty for none */

@@ -1,0 +1,42 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useSession } from '../../api/session'
+import { useMySittings } from '../../api/suites'
+import { ProblemNote } from '../../parts/ProblemNote'
+import { useLeave } from './mutations'
+import { SitDown } from './SitDown'
+import { until } from './words'
+import css from './suite.module.css'
+
+/** On every screen: where one sits with the way out, or the way to sit down; and what one changed by hand there. */
+export function SittingNote() {
+  const [isOpen, setOpen] = useState(false)
+  const data = useMySittings().data
+  const maySit = useSession().data?.person?.may_sit_down === true
+  const { send, isSending, error } = useLeave()
+  const sittings = data?.sittings ?? []
+  return (
+    <div className={css.sittingNote}>
+      {sittings.map(({ suite, until: end }) => (
+        <p key={suite.id}>
+          You sit in <Link to={`/suites/${suite.id}`}>{suite.name}</Link> {until(end).replace('they leave', 'you leave')}.{' '}
+          <button type="button" className="plain" disabled={isSending} onClick={() => send(suite.id)}>
+            Leave<span className="visually-hidden"> {suite.name}</span>
+          </button>
+        </p>
+      ))}
+      {(data?.offers ?? []).map(({ sitting, suite, application }) => (
+        <p key={`${sitting} ${application.id}`}>
+          You changed {application.name} by hand in {suite.name}: <Link to={`/sittings/${sitting}/${application.id}`}>take it along?</Link>
+        </p>
+      ))}
+      {maySit && sittings.length === 0 && (
+        <button type="button" className="plain" onClick={() => setOpen(true)}>
+          Sit down …
+        </button>
+      )}
+      <ProblemNote error={error} />
+      {isOpen && <SitDown onClose={() => setOpen(false)} />}
+    </div>
+  )
+}
