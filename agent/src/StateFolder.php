@@ -29,7 +29,7 @@ final class StateFolder
     /** @throws AgentRefuses when another agent works with the same folder */
     public static function open(string $path): self
     {
-        @mkdir("{$path}/fetched", 0775, true);
+        is_dir("{$path}/fetched") || @mkdir("{$path}/fetched", 0775, true);
         $lock = @fopen("{$path}/lock", 'c');
         if ($lock === false) {
             throw new AgentRefuses("The folder {$path} cannot be written.");

@@ -60,6 +60,7 @@ core_tests() {
     say "Core"
     suite "layers, words and names" form-tests pest form
     suite "rules and computation" core-tests pest core
+    suite "the agent, killed at every step" agent-tests pest agent
     check "PHPStan, highest level" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/core/phpstan.neon" --no-progress --memory-limit=1G
     check "code style" php "$ROOT/vendor/bin/pint" --test --config="$ROOT/pint.json" "$ROOT"
     check "width of lines" php "$ROOT/tools/check-width.php"
@@ -71,6 +72,11 @@ http_tests() {
     suite "requests on PostgreSQL" http-tests env APP_ENV=testing APP_KEY="$(setting APP_KEY)" \
         DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE=zebrafinch_test \
         CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 bash -c "$(declare -f pest side_by_side); ROOT='$ROOT' pest http"
+    recreate_database zebrafinch_test_faults >/dev/null 2>&1
+    suite "a house whose server is killed" fault-tests env APP_ENV=testing APP_KEY="$(setting APP_KEY)" \
+        DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE=zebrafinch_test \
+        CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 php "$ROOT/vendor/bin/pest" \
+        --configuration="$ROOT/phpunit.xml" --testsuite=faults --colors=never
     check "PHPStan, application" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/phpstan.neon" --no-progress --memory-limit=1G
 }
 

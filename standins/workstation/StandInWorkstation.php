@@ -30,9 +30,12 @@ final class StandInWorkstation implements Workstation
     /** @var array<string, Strip> by rehearsal */
     private array $strips = [];
 
+    /** @var array<string, array{string, string|null}> by application: the digest of the file that was read last, and why it was refused */
+    private array $loaded = [];
+
     public function __construct(private readonly string $folder, private readonly StandIns $standIns)
     {
-        @mkdir($folder, 0775, true);
+        is_dir($folder) || @mkdir($folder, 0775, true);
         $this->disk = new SwitchedDisk($folder);
     }
 
@@ -67,7 +70,12 @@ final class StandInWorkstation implements Workstation
 
     public function loads(string $application, ?string $bytes, string $system): array
     {
-        $says = $bytes === null ? null : $this->standIns->refusal($application, $bytes, $system);
+        // An application reads its file once, and again when it is another one.
+        $digest = hash('xxh128', "{$system} {$bytes}");
+        if (($this->loaded[$application][0] ?? null) !== $digest) {
+            $this->loaded[$application] = [$digest, $bytes === null ? null : $this->standIns->refusal($application, $bytes, $system)];
+        }
+        $says = $this->loaded[$application][1];
 
         return ['loaded' => $says === null, 'says' => $says];
     }
