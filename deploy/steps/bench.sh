@@ -8,7 +8,23 @@ run_bench() {
     require_test_packages >/dev/null
     bench_on_large_world press 6 400 1000
     bench_on_large_world search 20 500 60
+    bench_agents
     already_running || stop_postgres
+}
+
+# A house with 500 suites: what their agents cost, and how soon a release is everywhere.
+bench_agents() {
+    (
+        WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
+        require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
+        trap stop_web_services EXIT
+        recreate_database "$DATABASE" >/dev/null 2>&1
+        migrate_and_seed "$DATABASE" >/dev/null
+        start_services
+        # As the service user: what the server and the measurement remember of agents belongs to both.
+        as_service env APP_KEY="$(setting APP_KEY)" DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" \
+            php -d opcache.enable_cli=1 "$ROOT/tools/bench/agents/measure.php" "http://127.0.0.1:$WEB_PORT"
+    )
 }
 
 # bench_on_large_world WHAT APPLICATIONS COMMANDS BINDINGS
