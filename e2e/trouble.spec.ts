@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { writeFileSync } from 'node:fs'
-import { expectDone, nameTheCopy, signIn, Workstation } from './support/demo'
+import { expectDone, acceptAll, nameTheCopy, signIn, Workstation } from './support/demo'
 
 async function bringIn(page: Page, application: string, name: string, bytes: Buffer): Promise<void> {
   await page.goto(`/applications/${application}/bring-in`)
@@ -76,6 +76,7 @@ test('a suite that is offline waits, one that is read-only says so, and neither 
   await page.getByRole('button', { name: /^Add F6 beside \S+$/ }).click()
   await nameTheCopy(page, 'For Avocet')
   await page.goto('/presets')
+  await page.getByLabel('As', { exact: true }).selectOption({ label: 'a new preset' })
   await page.getByLabel('Name of the preset').fill('Offline test')
   await page.getByLabel('What is this release for?').fill('lift on F6')
   await page.getByRole('button', { name: 'Make the release' }).click()
@@ -83,20 +84,27 @@ test('a suite that is offline waits, one that is read-only says so, and neither 
 
   avocet.switchOn('OFFLINE')
   await page.goto('/suites')
-  const suite = page.getByRole('region', { name: 'Avocet' })
-  await expect(suite.getByText('offline', { exact: true })).toBeVisible({ timeout: 20_000 })
-  await suite.getByLabel('Release for Avocet').selectOption({ label: 'Offline test 1: lift on F6' })
-  await suite.getByRole('button', { name: 'Hand over' }).click()
-  await expect(suite.getByText('waits for the workstation')).toBeVisible()
+  const row = page.getByRole('listitem').filter({ has: page.getByRole('checkbox', { name: 'Choose Avocet' }) })
+  await expect(row).toContainText('offline since', { timeout: 20_000 })
+  await row.getByRole('checkbox').check()
+  await page.getByLabel('Release', { exact: true }).selectOption({ label: 'Offline test 1: lift on F6' })
+  await expect(page.getByRole('table', { name: 'What would change where' })).toContainText('changes once it can')
+  await acceptAll(page, 'the sound comes later')
+  await page.getByRole('button', { name: 'Roll it out' }).click()
+  const rollout = page.getByRole('article', { name: 'Rollout of Offline test 1' })
+  await expect(rollout).toContainText('Avocet on its way')
   expect(avocet.has('cutloom-keys.xml')).toBe(false)
 
   avocet.switchOn('READ-ONLY')
   avocet.switchOff('OFFLINE')
-  await expect(suite.getByText(/The folder of the key files is read-only; nothing was written/)).toBeVisible()
+  await expect(rollout).toContainText('Avocet: Cutloom: the folder is read-only.')
   avocet.switchOff('READ-ONLY')
-  await suite.getByRole('button', { name: 'Hand over' }).click()
-  await expect(suite.getByText('in step, Offline test 1').first()).toBeVisible()
+  await expect(row).toContainText('Cutloom in step')
+  await rollout.getByRole('button', { name: 'Go on' }).click()
+  await expect(rollout).toContainText('Offline test 1 done')
   expect(avocet.read('cutloom-keys.xml')).toContain('keys="F6" run="lift"')
+  await rollout.getByRole('button', { name: 'Go back to what was before' }).click()
+  await expect.poll(() => avocet.has('cutloom-keys.xml')).toBe(false)
 })
 
 test('a server that does not answer is said so, and the page can be asked again', async ({ page }) => {

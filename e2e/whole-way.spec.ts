@@ -23,7 +23,7 @@ const FILE = `<?xml version="1.0" encoding="UTF-8"?>
 </cutloom-keys>
 `
 
-test('a key file is brought in, mended, remapped, saved, handed over, rehearsed, and a change made in the suite is imported', async ({
+test('a key file is brought in, mended, remapped, saved, taken to a suite, rehearsed, and a change made there is imported', async ({
   page,
 }) => {
   const dunlin = new Workstation('dunlin')
@@ -118,17 +118,17 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
     await expect(page.getByRole('region', { name: 'Home keys' })).toContainText('Split on V')
   })
 
-  await test.step('hand it to a suite, whose own file holds all that was not understood', async () => {
-    await page.getByRole('link', { name: 'Suites' }).click()
-    const suite = page.getByRole('region', { name: 'Dunlin' })
-    await expect(suite).toContainText('online')
-    await suite.getByLabel('Release for Dunlin').selectOption({ label: 'Home keys 1: Split on V' })
-    await suite.getByRole('button', { name: 'Hand over' }).click()
-    await expect(suite.getByText('in step, Home keys 1')).toBeVisible()
+  await test.step('sit down in a suite, whose own file holds all that was not understood', async () => {
+    await page.getByRole('button', { name: 'Sit down …' }).click()
+    const dialog = page.getByRole('dialog', { name: 'Sit down with my keys' })
+    await dialog.getByLabel('Suite').selectOption({ label: 'Dunlin' })
+    await expect(dialog.getByText('From home, all of it works')).toBeVisible()
+    await dialog.getByRole('button', { name: 'Sit down here' }).click()
+    await expect(page.getByText('You sit in Dunlin until you leave.')).toBeVisible()
     const changed = FILE.replace('keys="C" run="split-at-playhead"', 'keys="V" run="split-at-playhead"')
       .replace('keys="X" run="lift"', 'keys="Delete" run="lift"')
       .replace('    <press keys="D" run="enable-or-disable-clip"/>\n', '    <press keys="Primary E" run="enable-or-disable-clip"/>\n')
-    expect(dunlin.read('cutloom-keys.xml')).toBe(changed)
+    await expect.poll(() => (dunlin.has('cutloom-keys.xml') ? dunlin.read('cutloom-keys.xml') : '')).toBe(changed)
   })
 
   await test.step('rehearse the new chord in the suite', async () => {
@@ -141,10 +141,10 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
 
   await test.step('change the file by hand in the suite, see it, and import it', async () => {
     dunlin.edit('cutloom-keys.xml', 'keys="K" run="stop"', 'keys="Shift K" run="stop"')
-    await page.getByRole('link', { name: 'Suites' }).click()
-    const suite = page.getByRole('region', { name: 'Dunlin' })
-    await expect(suite.getByText('changed by hand, Home keys 1')).toBeVisible()
-    await suite.getByRole('button', { name: 'import it' }).click()
+    await page.goto('/suites/dunlin')
+    const files = page.getByRole('region', { name: 'Key files' })
+    await expect(files.getByText('changed by hand')).toBeVisible()
+    await files.getByRole('button', { name: /^take it into my keys/ }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Dunlin')
     await page.getByLabel('Open it as a keymap called').fill('From Dunlin')
     await page.getByRole('button', { name: 'Open and use it' }).click()
@@ -153,20 +153,12 @@ test('a key file is brought in, mended, remapped, saved, handed over, rehearsed,
     await expect(page.getByRole('region', { name: 'Cutloom' }).locator('[data-verdict=wins]').first()).toContainText('Stop')
   })
 
-  await test.step('put the overwritten file back', async () => {
-    const edited = dunlin.read('cutloom-keys.xml')
-    await page.goto('/suites')
-    const suite = page.getByRole('region', { name: 'Dunlin' })
-    await suite.getByLabel('Release for Dunlin').selectOption({ label: 'Home keys 1: Split on V' })
-    await suite.getByRole('button', { name: 'Hand over' }).click()
-    await expect(suite.getByText('in step, Home keys 1')).toBeVisible()
-    expect(dunlin.read('cutloom-keys.xml')).not.toBe(edited)
-    await suite.getByText(/cop(y|ies) of/).click()
-    await suite
-      .getByRole('button', { name: /^put it back/ })
-      .first()
-      .click()
-    await expect.poll(() => dunlin.read('cutloom-keys.xml')).toBe(edited)
+  await test.step('leave, and the suite is as it was: no file at all', async () => {
+    await page.getByRole('button', { name: 'Leave Dunlin' }).click()
+    await expect(page.getByRole('button', { name: 'Sit down …' })).toBeVisible()
+    await expect.poll(() => dunlin.has('cutloom-keys.xml')).toBe(false)
+    await page.goto('/suites/dunlin')
+    await expect(page.getByRole('region', { name: 'What happened here' })).toContainText('picture editor has gone: left')
   })
 })
 

@@ -81,7 +81,9 @@ abstract class HttpCase extends TestCase
     /** A keymap of the signed-in account, a copy of the factory one but for one command, in use. */
     public function keymap(string $application, string $command, string $chord, string $context, string $name = 'Mine'): int
     {
-        $keymap = $this->postJson("/api/applications/{$application}/keymaps", ['name' => $name])->assertCreated()->json('id');
+        $keymap = $this->postJson("/api/applications/{$application}/keymaps", ['name' => $name])
+            ->assertCreated()
+            ->json('id');
         $this->rekey($keymap, $application, $command, $chord, $context);
 
         return $keymap;
@@ -114,15 +116,25 @@ abstract class HttpCase extends TestCase
     /** Makes a release of what the signed-in account has, accepting whatever is wrong; a new preset for a name. */
     public function release(int|string $preset, string $note = 'as it is'): int
     {
-        $problems = $this->getJson('/api/release-drafts'.(is_int($preset) ? "?preset={$preset}" : ''))->assertOk()->json('problems');
+        $problems = $this->getJson('/api/release-drafts'.(is_int($preset) ? "?preset={$preset}" : ''))
+            ->assertOk()
+            ->json('problems');
         $body = ['note' => $note, 'accept' => array_column($problems, 'id')] + ($problems === [] ? [] : ['reason' => 'a test']);
 
         return is_int($preset)
-            ? $this->postJson("/api/presets/{$preset}/releases", $body)->assertCreated()->json('id')
-            : $this->postJson('/api/presets', ['name' => $preset] + $body)->assertCreated()->json('id');
+            ? $this->postJson("/api/presets/{$preset}/releases", $body)
+                ->assertCreated()
+                ->json('id')
+            : $this->postJson('/api/presets', ['name' => $preset] + $body)
+                ->assertCreated()
+                ->json('id');
     }
 
-    /** The suite keeper's kit, with one chord of their own, as the house standard with its first release. Gives the preset and the release. */
+    /**
+     * The suite keeper's kit, with one chord of their own, as the house standard with its first release.
+     *
+     * @return array{preset: int, release: int}
+     */
     public function houseStandard(string $chord = 'KeyB'): array
     {
         $this->as('keeper')->keymap('cutloom', 'split-at-playhead', $chord, 'timeline', 'House keys');
@@ -142,14 +154,19 @@ abstract class HttpCase extends TestCase
     public function rollOut(int $release, array $suites, array $more = []): TestResponse
     {
         $this->as('keeper');
-        $problems = $this->postJson('/api/dry-runs', ['release' => $release, 'suites' => $suites])->assertOk()->json('problems');
+        $problems = $this->postJson('/api/dry-runs', ['release' => $release, 'suites' => $suites])
+            ->assertOk()
+            ->json('problems');
 
-        return $this->postJson('/api/rollouts', $more + [
-            'release' => $release,
-            'suites' => $suites,
-            'accept' => array_column($problems, 'id'),
-            'reason' => 'a test',
-        ]);
+        return $this->postJson(
+            '/api/rollouts',
+            $more + [
+                'release' => $release,
+                'suites' => $suites,
+                'accept' => array_column($problems, 'id'),
+                'reason' => 'a test',
+            ],
+        );
     }
 
     /** @return array<string, mixed> a suite as everybody sees it */

@@ -66,24 +66,72 @@ await go('/across?applications=cutloom,faderloft,easeframe,gradewell&group=playb
 await shoot('across')
 await go('/across/false-friends?knows=cutloom&at=faderloft')
 await shoot('false-friends')
-await go('/across/carry-over?to=faderloft&from=cutloom')
-await page.getByText('come to Faderloft').waitFor()
-await shoot('carry-over')
-await go('/presets')
-await page.fill('#save-name', 'Sleeper house')
-await page.fill('#save-note', 'Split on T, under the left hand')
-await button('Make the release').click()
-await page.getByText('Made Sleeper house').waitFor()
-await shoot('presets')
-await go('/suites')
-await page.getByRole('region', { name: 'Avocet' }).getByRole('button', { name: 'Hand over' }).click()
-await page.getByRole('region', { name: 'Avocet' }).getByText('in step').waitFor()
-await page.getByRole('region', { name: 'Dunlin' }).getByRole('button', { name: 'Hand over' }).click()
-await page.getByRole('region', { name: 'Dunlin' }).getByText('in step').waitFor()
+
+// The house: the suite keeper's standard in three suites, one of which somebody has changed by hand, and somebody who sits in another.
+const keeper = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+const signInAs = async (other, account) => {
+  await other.goto(`${base}/sign-in`)
+  await other.fill('#email', `${account}@saltmarsh.example`)
+  await other.fill('#password', 'night-train')
+  await other.getByRole('button', { name: 'Sign in' }).click()
+  await other.waitForURL('**/find')
+}
+const ask = async (other, method, path, data) => {
+  const token = decodeURIComponent((await other.context().cookies()).find((one) => one.name === 'XSRF-TOKEN').value)
+  const answer = await other.request[method](`${base}/api${path}`, { headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' }, data })
+  return answer.json()
+}
+const splitOn = async (other, key, name) => {
+  const { id } = await ask(other, 'post', '/applications/cutloom/keymaps', { name })
+  const binding = (chord) => [{ chord, command: 'split-at-playhead', context: 'timeline', gesture: 'tap' }]
+  await ask(other, 'post', `/keymaps/${id}/changes`, {
+    version: 1,
+    title: `Split on ${key}`,
+    change: { removed: binding('KeyC'), added: binding(`Key${key}`) },
+  })
+}
+const yesTo = (problems) => ({ accept: problems.map(({ id }) => id), reason: 'the grade and motion keys come in spring' })
+await signInAs(keeper, 'keeper')
+await splitOn(keeper, 'T', 'House keys')
+await ask(keeper, 'post', '/applications/faderloft/keymaps', { name: 'House sound' })
+const { problems } = await ask(keeper, 'get', '/release-drafts')
+await ask(keeper, 'post', '/presets', { name: 'House standard', note: 'Split on T, under the left hand', ...yesTo(problems) })
+const standard = (await ask(keeper, 'get', '/presets')).presets[0].id
+await ask(keeper, 'patch', `/presets/${standard}`, { audience: 'house', is_standard: true })
+const fixed = { cutloom: ['timeline KeyT tap split-at-playhead', 'everywhere KeyJ tap play-backwards'] }
+const release = await ask(keeper, 'post', `/presets/${standard}/releases`, { note: 'T and J are fixed for everybody', fixed })
+const suites = ['avocet', 'bittern', 'dunlin']
+const dryRun = await ask(keeper, 'post', '/dry-runs', { release: release.id, suites })
+await ask(keeper, 'post', '/rollouts', { release: release.id, suites, first: 'avocet', when: 'now', at: null, ...yesTo(dryRun.problems) })
+await keeper.goto(`${base}/suites`)
+await keeper.getByText('House standard 2 done').waitFor()
 const edited = `${workstations}/dunlin/cutloom-keys.xml`
 writeFileSync(edited, readFileSync(edited, 'utf8').replace('keys="D" run="lift"', 'keys="Shift Delete" run="lift"'))
-await page.getByRole('region', { name: 'Dunlin' }).getByText('changed by hand').first().waitFor()
-await shoot('suites')
+await keeper.getByText('changed by hand').first().waitFor()
+const sound = await browser.newPage()
+await signInAs(sound, 'sound')
+await splitOn(sound, 'Y', 'Freelance')
+await ask(sound, 'put', '/suites/bittern/sitting', { until: null })
+await keeper.getByText('sound editor sits there').waitFor()
+await keeper.getByText('Cutloom in step').nth(1).waitFor()
+const shootKeeper = async (name) => {
+  await keeper.waitForTimeout(600)
+  await keeper.screenshot({ path: `${folder}/${name}.png` })
+}
+await shootKeeper('suites')
+await keeper.goto(`${base}/suites/dunlin`)
+await keeper.getByRole('region', { name: 'What happened here' }).waitFor()
+await shootKeeper('suite')
+await keeper.goto(`${base}/presets`)
+await keeper.getByText('2 chords fixed').waitFor()
+await shootKeeper('presets')
+await go('/find')
+await button('Sit down').click()
+await page.getByLabel('Suite', { exact: true }).last().selectOption('avocet')
+await page.getByText('Until when?').waitFor()
+await shoot('sit-down')
+await ask(page, 'put', '/suites/avocet/sitting', { until: null })
+
 await go('/travel?suite=road-case')
 await page.getByText('Cutloom keymap').waitFor()
 await shoot('travel')
@@ -117,22 +165,18 @@ await page.evaluate(() => {
     JSON.stringify({ seat: { system: 'macos', board: 'full-ansi', layout: 'us' }, suite: { id: 'avocet', name: 'Avocet' } }),
   )
 })
-const token = decodeURIComponent((await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN').value)
-await page.request.post(`${base}/api/applications/faderloft/keymaps`, {
-  headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
-  data: {
-    name: 'Night mix',
-    title: 'A few keys of my own',
-    despite_clashes: true,
-    change: {
-      removed: [],
-      added: [
-        { chord: 'KeyK', command: 'record', context: 'everywhere' },
-        { chord: 'Digit1', command: 'mute-clip', context: 'clip' },
-        { chord: 'Primary+KeyH', command: 'show-mixer', context: 'everywhere' },
-        { chord: 'Digit8', command: 'arm-track', context: 'tracks' },
-      ],
-    },
+await ask(page, 'post', '/applications/faderloft/keymaps', {
+  name: 'Night mix',
+  title: 'A few keys of my own',
+  despite_clashes: true,
+  change: {
+    removed: [],
+    added: [
+      { chord: 'KeyK', command: 'record', context: 'everywhere' },
+      { chord: 'Digit1', command: 'mute-clip', context: 'clip' },
+      { chord: 'Primary+KeyH', command: 'show-mixer', context: 'everywhere' },
+      { chord: 'Digit8', command: 'arm-track', context: 'tracks' },
+    ],
   },
 })
 await go('/across/harmonise')
@@ -146,7 +190,7 @@ await page.evaluate(() => {
   localStorage.setItem('theme', 'paper')
 })
 await go('/remap/faderloft/changes?with=factory')
-await shoot('changes')
+if (folder !== 'docs/screenshots') await shoot('changes')
 await go('/remap/faderloft/bulk-edit')
 await page.getByLabel('Of context').selectOption('clip')
 await button('choose all').click()

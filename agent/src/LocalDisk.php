@@ -8,6 +8,9 @@ final class LocalDisk implements Disk
 {
     public function read(string $path): string|false|null
     {
+        // Others write here too: what PHP remembers of files may be long over.
+        clearstatcache(true, $path);
+
         return is_file($path) ? @file_get_contents($path) : null;
     }
 

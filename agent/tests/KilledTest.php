@@ -68,7 +68,9 @@ test('killed at random moments of 200 installations, it loses no file, mixes no 
         if ($number % 10 === 0) {
             $state = $folder->state();
             $folder->installer($state)->goOn();
-            expect($folder->releases())->toHaveCount(1)->and($folder->strays())->toBe([]);
+            // What was edited last may still be there, if none of the installations since has come to its journal.
+            $whole = array_filter($folder->releases(), static fn (string $one): bool => ! str_starts_with($one, 'by hand'));
+            expect($whole)->toHaveCount(1)->and($folder->strays())->toBe([]);
             $state->close();
             // Somebody edits a file in between: it is replaced only as the file that it is, and a copy stays.
             $byHand[] = hash('sha256', "by hand {$number}");

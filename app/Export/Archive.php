@@ -33,7 +33,7 @@ final readonly class Archive
     }
 
     /**
-     * @param  callable(array<string, int>): void  $check  is told the path and the size of each before any is read; throws what it finds wrong
+     * @param  callable(array<string, int>): void  $check  is told the size of each by its path before any is read; throws what is wrong
      * @return array<string, string>|null bytes by path; null where it is no archive
      */
     public static function read(string $path, callable $check): ?array

@@ -42,14 +42,10 @@ final class Preset extends Model
         return self::query()->where('is_standard', true)->first();
     }
 
-    /**
-     * Those that somebody sees.
-     *
-     * @param  Builder<self>  $presets
-     */
-    public function scopeSeenBy(Builder $presets, User $user): void
+    /** @return Builder<self> those that somebody sees */
+    public static function seenBy(User $user): Builder
     {
-        $presets->where(
+        return self::query()->where(
             static fn (Builder $some) => $some
                 ->where('audience', Audience::House)
                 ->orWhere('kit_id', $user->kit->id)

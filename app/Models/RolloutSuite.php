@@ -11,13 +11,20 @@ use Zebrafinch\Core\Suite\RolloutStep;
 /**
  * How far a rollout has come in one suite.
  *
+ * @phpstan-type Before array{
+ *     preset_id: int|null,
+ *     release_id: int|null,
+ *     is_pinned: bool,
+ *     files: array<string, array{sha256: string|null, installed: string|null}>,
+ * }
+ *
  * @property int $id
  * @property int $rollout_id
  * @property int $suite_id
  * @property RolloutStep $step
  * @property string|null $fault
  * @property array<string, string> $allowed  digests of files that nobody gave and that may be replaced, by application
- * @property array{preset_id: int|null, release_id: int|null, is_pinned: bool, files: array<string, string|null>}|null $before
+ * @property Before|null $before  what the suite followed, and had
  * @property-read Suite $suite
  */
 final class RolloutSuite extends Model

@@ -28,17 +28,19 @@ final readonly class Fit
     public function stops(array $accepted): array
     {
         return array_values(
-            array_filter(
-                $this->problems,
-                static fn (Problem $one): bool => $one->kind->stops() && ! in_array($one->id, $accepted, true),
-            ),
+            array_filter($this->problems, static fn (Problem $one): bool => $one->kind->stops() && ! in_array($one->id, $accepted, true)),
         );
     }
 
     /** @param  array<string, mixed>  $data */
     public static function fromData(array $data): self
     {
-        return new self($data['sha256'], array_values(array_map(Problem::fromData(...), $data['problems'])), $data['replaced'], $data['lost_to_fixed']);
+        return new self(
+            $data['sha256'],
+            array_values(array_map(Problem::fromData(...), $data['problems'])),
+            $data['replaced'],
+            $data['lost_to_fixed'],
+        );
     }
 
     /** @return array<string, mixed> */

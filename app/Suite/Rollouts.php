@@ -18,6 +18,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Preset\Problem;
+use Zebrafinch\Core\Suite\FoundFile;
 use Zebrafinch\Core\Suite\RolloutCourse;
 use Zebrafinch\Core\Suite\RolloutState;
 use Zebrafinch\Core\Suite\RolloutStep;
@@ -25,11 +26,20 @@ use Zebrafinch\Core\Suite\Source;
 use Zebrafinch\Core\Suite\Standing;
 use Zebrafinch\Core\Suite\SuiteState;
 
-/** One release to several suites: one first if wanted, stopped by the first fault, and back again. */
+/**
+ * One release to several suites: one first if wanted, stopped by the first fault, and back again.
+ *
+ * @phpstan-import-type Before from RolloutSuite
+ */
 final readonly class Rollouts
 {
-    public function __construct(private Assignments $assignments, private Gate $gate, private Presence $presence, private Story $story, private Library $library)
-    {
+    public function __construct(
+        private Assignments $assignments,
+        private Gate $gate,
+        private Presence $presence,
+        private Story $story,
+        private Library $library,
+    ) {
     }
 
     /**
@@ -100,9 +110,9 @@ final readonly class Rollouts
     /** A keeper lets a rollout go on that was proposed, has stopped, or was paused. */
     public function goOn(Rollout $rollout, User $user): void
     {
-        $this->turn($rollout, 'go on', [RolloutState::Proposed, RolloutState::Paused, RolloutState::Stopped], function (Rollout $locked) use (
-            $user,
-        ): void {
+        $this->turn($rollout, 'go on', [RolloutState::Proposed, RolloutState::Paused, RolloutState::Stopped], function (
+            Rollout $locked,
+        ) use ($user): void {
             foreach ($locked->suites()->where('step', RolloutStep::Faulty)->with('suite')->get() as $step) {
                 $step->update(['step' => RolloutStep::UnderWay, 'fault' => null]);
             }
@@ -125,7 +135,9 @@ final readonly class Rollouts
     /** Suites that have the release keep it; those to which it is on its way have what they had. */
     public function cancel(Rollout $rollout, User $user): void
     {
-        $this->turn($rollout, 'be cancelled', [...RolloutState::open(), RolloutState::Proposed], function (Rollout $locked) use ($user): void {
+        $this->turn($rollout, 'be cancelled', [...RolloutState::open(), RolloutState::Proposed], function (Rollout $locked) use (
+            $user,
+        ): void {
             foreach ($locked->suites()->where('step', '!=', RolloutStep::Done)->with('suite')->get() as $step) {
                 $this->takeBack($step);
             }
@@ -231,12 +243,13 @@ final readonly class Rollouts
         $this->look($step, $rollout);
     }
 
-    /** @return array{preset_id: int|null, release_id: int|null, is_pinned: bool, files: array<string, string|null>} */
+    /** @return Before */
     private function before(Suite $suite): array
     {
         $files = [];
         foreach ($suite->keyFileOwners() as $application) {
-            $files[$application] = $suite->state->report($application)->sha256;
+            $there = $suite->state->report($application);
+            $files[$application] = ['sha256' => $there->sha256, 'installed' => $there->installed];
         }
 
         return [
@@ -251,7 +264,7 @@ final readonly class Rollouts
     {
         $before = $step->before;
         if ($before !== null && $step->step !== RolloutStep::Out) {
-            $this->assignments->change($step->suite, function (Suite $locked) use ($before): void {
+            $this->assignments->change($step->suite, function (Suite $locked) use ($before, $step): void {
                 $given = array_keys($locked->state->due());
                 $locked->fill([
                     'preset_id' => $before['preset_id'],
@@ -259,16 +272,13 @@ final readonly class Rollouts
                     'is_pinned' => $before['is_pinned'],
                     'accepted' => [],
                 ]);
-                if ($before['preset_id'] === null) {
-                    // Where nothing was followed before, the very files come back.
-                    foreach ($given as $application) {
-                        $sha256 = $before['files'][$application] ?? null;
-                        $this->assignments->step(
-                            $locked,
-                            static fn (SuiteState $state): SuiteState => $state->owning($application, $sha256),
-                        );
-                    }
-                }
+                // Where nothing was followed before, and where somebody let a file go for this, the very files come back.
+                $back = $before['preset_id'] === null ? $given : array_keys($step->allowed);
+                $files = array_map(
+                    static fn (array $one): FoundFile => new FoundFile($one['sha256'], $one['installed']),
+                    array_intersect_key($before['files'], array_fill_keys($back, true)),
+                );
+                $this->assignments->step($locked, static fn (SuiteState $state): SuiteState => $state->goingBack($files));
             });
         }
         $step->update(['step' => RolloutStep::Out, 'fault' => null]);
@@ -340,7 +350,10 @@ final readonly class Rollouts
     private function turn(Rollout $rollout, string $what, array $from, \Closure $act): void
     {
         DB::transaction(static function () use ($rollout, $what, $from, $act): void {
-            $locked = Rollout::query()->lockForUpdate()->with(['release.preset', 'user'])->findOrFail($rollout->id);
+            $locked = Rollout::query()
+                ->lockForUpdate()
+                ->with(['release.preset', 'user'])
+                ->findOrFail($rollout->id);
             if (! in_array($locked->state, $from, true)) {
                 throw WrongCourse::cannot($what, $locked->state);
             }

@@ -101,8 +101,8 @@ types_are_current() {
 # A second instance with its own ports, database and workstation folders, so that a running demo is left alone.
 browser_tests() {
     (
-        # Two suites are enough, and each workstation takes its share of the processor.
-        SUITES="avocet dunlin"
+        # Three suites are enough, and each workstation takes its share of the processor.
+        SUITES="avocet bittern dunlin"
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-web-tests DATABASE=zebrafinch_web WORKSTATIONS=$VAR/web-tests/workstations
         require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
         trap stop_web_services EXIT
@@ -112,6 +112,17 @@ browser_tests() {
         migrate_and_seed "$DATABASE"
         start_services
         cd "$ROOT"
-        ZEBRAFINCH_URL=http://127.0.0.1:$WEB_PORT ZEBRAFINCH_WORKSTATIONS=$WORKSTATIONS npx playwright test
+        export ZEBRAFINCH_URL=http://127.0.0.1:$WEB_PORT ZEBRAFINCH_WORKSTATIONS=$WORKSTATIONS
+        # What only looks at pages runs beside what changes the world.
+        looked=$VAR/log/looked-tests.log changed=$VAR/log/changed-tests.log status=0
+        npx playwright test accessibility --output="$VAR/web-tests/looked" >"$looked" 2>&1 &
+        looking=$!
+        find e2e -name '*.spec.ts' ! -name 'accessibility*' -print0 | xargs -0 npx playwright test >"$changed" 2>&1 || status=1
+        wait "$looking" || status=1
+        cat "$looked" "$changed"
+        for word in passed failed; do
+            grep -hoE "^ +[0-9]+ $word" "$looked" "$changed" | awk -v word="$word" '{ sum += $1 } END { print sum + 0, word }'
+        done
+        exit "$status"
     )
 }

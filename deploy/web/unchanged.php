@@ -5,7 +5,8 @@ declare(strict_types=1);
 // Most of what a house is asked comes from agents that have everything already. Their question is answered here, before the application
 // starts: a small file says which answer the agent with this token has, and until when that holds. App\Suite\Presence writes the files.
 
-$isAsked = ($_SERVER['REQUEST_METHOD'] ?? '') === 'GET' && strtok((string) ($_SERVER['REQUEST_URI'] ?? ''), '?') === '/api/agent/assignment';
+$isAsked =
+    ($_SERVER['REQUEST_METHOD'] ?? '') === 'GET' && strtok((string) ($_SERVER['REQUEST_URI'] ?? ''), '?') === '/api/agent/assignment';
 $tag = (string) ($_SERVER['HTTP_IF_NONE_MATCH'] ?? '');
 if (! $isAsked || $tag === '' || ! str_starts_with((string) ($_SERVER['HTTP_AUTHORIZATION'] ?? ''), 'Bearer ')) {
     return false;

@@ -1,4 +1,5 @@
 import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test'
+import { resolve } from 'node:path'
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 
 const WORKSTATIONS = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
@@ -41,7 +42,7 @@ export async function signIn(page: Page, account: Account, keyboard: Partial<Key
 }
 
 /** Asks the server as the page would, to begin in the middle of the work and to tidy up behind it. */
-export async function ask(page: Page, method: 'get' | 'post' | 'delete', path: string, data?: object): Promise<unknown> {
+export async function ask(page: Page, method: 'get' | 'post' | 'put' | 'patch' | 'delete', path: string, data?: object): Promise<unknown> {
   const token = decodeURIComponent((await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '')
   const answer = await page.request[method](`/api${path}`, {
     headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
@@ -92,6 +93,17 @@ export async function expectDone(page: Page, text: string | RegExp): Promise<voi
   await expect(page.getByRole('region', { name: 'Done just now' }).getByRole('listitem').first()).toContainText(text)
 }
 
+/** Says yes to everything that is wrong, with one reason. */
+export async function acceptAll(page: Page, reason: string): Promise<void> {
+  await expect(page.getByLabel('Why it goes out all the same')).toBeVisible()
+  for (const one of await page
+    .getByRole('group', { name: /wrong$/ })
+    .getByRole('checkbox')
+    .all())
+    await one.check()
+  await page.getByLabel('Why it goes out all the same').fill(reason)
+}
+
 /** A simulated workstation's own folder, as somebody standing at it sees it. */
 export class Workstation {
   constructor(private readonly suite: string) {}
@@ -108,6 +120,19 @@ export class Workstation {
     const before = this.read(file)
     expect(before).toContain(from)
     writeFileSync(`${WORKSTATIONS}/${this.suite}/${file}`, before.replace(from, to))
+  }
+
+  write(file: string, text: string): void {
+    writeFileSync(`${WORKSTATIONS}/${this.suite}/${file}`, text)
+  }
+
+  remove(file: string): void {
+    rmSync(`${WORKSTATIONS}/${this.suite}/${file}`, { force: true })
+  }
+
+  /** Where the folder is, for a program that is run there. */
+  get folder(): string {
+    return resolve(WORKSTATIONS, this.suite)
   }
 
   switchOn(name: 'OFFLINE' | 'READ-ONLY'): void {

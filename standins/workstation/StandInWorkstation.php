@@ -41,6 +41,8 @@ final class StandInWorkstation implements Workstation
 
     public function isOffline(): bool
     {
+        clearstatcache();
+
         return is_file("{$this->folder}/OFFLINE");
     }
 

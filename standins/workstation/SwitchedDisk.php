@@ -48,6 +48,7 @@ final class SwitchedDisk implements Disk
 
     private function refuseIfReadOnly(string $path): void
     {
+        clearstatcache();
         if (is_file("{$this->folder}/READ-ONLY")) {
             throw CannotWrite::readOnly($path);
         }

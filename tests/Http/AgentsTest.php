@@ -45,7 +45,10 @@ test('bytes that have another digest than is said are refused, and the report th
         'running' => [],
         'copies' => [],
     ];
-    $avocet->ask('POST', 'report', $report)->assertOk()->assertJsonPath('missing', [hash('sha256', 'others')]);
+    $avocet
+        ->ask('POST', 'report', $report)
+        ->assertOk()
+        ->assertJsonPath('missing', [hash('sha256', 'others')]);
     expect($this->suite('avocet')['files'][0]['sha256'])->toBeNull();
 });
 
@@ -66,8 +69,12 @@ test('an agent fetches only the files of its own assignment', function () {
     $this->workstation('dunlin')->round();
     $this->rollOut($standard['release'], ['dunlin']);
     $sha256 = $this->workstation('dunlin')->assignment()['install'][0]['sha256'];
-    $this->workstation('avocet')->ask('GET', "files/{$sha256}")->assertStatus(404);
-    $this->workstation('dunlin')->ask('GET', "files/{$sha256}")->assertOk();
+    $this->workstation('avocet')
+        ->ask('GET', "files/{$sha256}")
+        ->assertStatus(404);
+    $this->workstation('dunlin')
+        ->ask('GET', "files/{$sha256}")
+        ->assertOk();
 });
 
 test('more copies than are told of, strangers among them, and an application nobody knows take no suite offline', function () {
@@ -81,8 +88,13 @@ test('more copies than are told of, strangers among them, and an application nob
 
 test('a report that is no report is refused with what is wrong, and nothing of it is taken', function (array $change, string $field) {
     $report = ['sequence' => 1, 'at' => 1, 'version' => '1', 'number' => 0, 'files' => [], 'running' => [], 'copies' => []];
-    $answer = $this->workstation('avocet')->ask('POST', 'report', $change + $report)->assertStatus(422);
-    expect(array_keys($answer->json('fields')))->toContain($field)->and(Suite::query()->where('slug', 'avocet')->value('last_seen_at'))->toBeNull();
+    $answer = $this->workstation('avocet')
+        ->ask('POST', 'report', $change + $report)
+        ->assertStatus(422);
+    expect(array_keys($answer->json('fields')))
+        ->toContain($field)
+        ->and(Suite::query()->where('slug', 'avocet')->value('last_seen_at'))
+        ->toBeNull();
 })->with([
     'a sequence past all numbers' => [['sequence' => '99999999999999999999999'], 'sequence'],
     'a digest that is none' => [['files' => [['application' => 'cutloom', 'sha256' => 'x', 'installed' => null]]], 'files.0.sha256'],

@@ -46,7 +46,15 @@ dataset('lists', [
                 ->firstOrCreate(['name' => 'Keys']);
             $release =
                 $preset->releases()->first() ??
-                $preset->releases()->create(['number' => 1, 'note' => 'x', 'author_id' => 1, 'digest' => str_repeat('a', 64), 'content' => ['keymaps' => []]]);
+                $preset
+                    ->releases()
+                    ->create([
+                        'number' => 1,
+                        'note' => 'x',
+                        'author_id' => 1,
+                        'digest' => str_repeat('a', 64),
+                        'content' => ['keymaps' => []],
+                    ]);
             $suite->update(['preset_id' => $preset->id, 'release_id' => $release->id]);
             $suite->sittings()->create(['user_id' => 1, 'started_at' => now(), 'accepted' => [], 'offered' => []]);
         },

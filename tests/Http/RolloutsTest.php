@@ -38,7 +38,10 @@ test('one goes first; a fault in the second stops it; mended it goes on; and all
     foreach ($suites as $suite) {
         $this->workstation($suite)->round();
     }
-    $rollout = $this->rollOut($standard['release'], $suites, ['first' => 'avocet'])->assertCreated()->assertJsonPath('state', 'running')->json('id');
+    $rollout = $this->rollOut($standard['release'], $suites, ['first' => 'avocet'])
+        ->assertCreated()
+        ->assertJsonPath('state', 'running')
+        ->json('id');
     expect(steps($this, $rollout))->toBe(['avocet' => 'under-way', 'bittern' => 'waiting', 'dunlin' => 'waiting']);
     $this->workstation('bittern')->held['cutloom'] = 'read-only';
     $this->workstation('bittern')->round();
@@ -50,11 +53,17 @@ test('one goes first; a fault in the second stops it; mended it goes on; and all
     unset($this->workstation('bittern')->held['cutloom']);
     $this->workstation('bittern')->round();
     $this->workstation('dunlin')->round();
-    $this->as('keeper')->postJson("/api/rollouts/{$rollout}/go-on")->assertOk()->assertJsonPath('state', 'done');
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/go-on")
+        ->assertOk()
+        ->assertJsonPath('state', 'done');
     foreach ($suites as $suite) {
         expect($this->standing($suite))->toBe('in-step');
     }
-    $this->as('keeper')->postJson("/api/rollouts/{$rollout}/go-back")->assertOk()->assertJsonPath('state', 'gone-back');
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/go-back")
+        ->assertOk()
+        ->assertJsonPath('state', 'gone-back');
     foreach ($suites as $suite) {
         expect($this->workstation($suite)->round()->files)->toBe([]);
     }
@@ -66,7 +75,8 @@ test('an application that does not take its file stops the rollout, whatever the
     $rollout = $this->rollOut($standard['release'], ['avocet', 'dunlin'], ['first' => 'avocet'])->json('id');
     $this->workstation('avocet')->refused['cutloom'] = 'Lines 3 and 9 have the same chord in one focus.';
     $this->workstation('avocet')->round();
-    expect(steps($this, $rollout))->toBe(['avocet' => 'faulty', 'dunlin' => 'waiting'])
+    expect(steps($this, $rollout))
+        ->toBe(['avocet' => 'faulty', 'dunlin' => 'waiting'])
         ->and($this->as('keeper')->getJson('/api/rollouts')->json('rollouts.0.suites.0.fault'))
         ->toContain('Lines 3 and 9');
 });
@@ -76,22 +86,36 @@ test('a rollout that is cancelled on its way leaves those that have it and gives
     $this->workstation('avocet')->round();
     $rollout = $this->rollOut($standard['release'], ['avocet', 'dunlin'])->json('id');
     $this->workstation('avocet')->round();
-    $this->as('keeper')->postJson("/api/rollouts/{$rollout}/cancel")->assertOk()->assertJsonPath('state', 'cancelled');
-    expect($this->workstation('dunlin')->round()->files)->toBe([])
-        ->and($this->workstation('avocet')->round()->files)->toHaveKey('cutloom')
-        ->and($this->suite('dunlin')['follows'])->toBeNull();
-    $this->as('keeper')->postJson("/api/rollouts/{$rollout}/pause")->assertStatus(409)->assertJsonPath('kind', 'wrong-course');
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/cancel")
+        ->assertOk()
+        ->assertJsonPath('state', 'cancelled');
+    expect($this->workstation('dunlin')->round()->files)
+        ->toBe([])
+        ->and($this->workstation('avocet')->round()->files)
+        ->toHaveKey('cutloom')
+        ->and($this->suite('dunlin')['follows'])
+        ->toBeNull();
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/pause")
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'wrong-course');
 });
 
 test('a paused rollout gives nobody anything until it goes on', function () {
     $standard = $this->houseStandard();
     $this->workstation('avocet')->round();
     $rollout = $this->rollOut($standard['release'], ['avocet', 'dunlin'], ['first' => 'avocet'])->json('id');
-    $this->as('keeper')->postJson("/api/rollouts/{$rollout}/pause")->assertOk()->assertJsonPath('state', 'paused');
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/pause")
+        ->assertOk()
+        ->assertJsonPath('state', 'paused');
     $this->workstation('avocet')->round();
     $this->workstation('dunlin')->round();
     expect(steps($this, $rollout))->toBe(['avocet' => 'under-way', 'dunlin' => 'waiting']);
-    $this->as('keeper')->postJson("/api/rollouts/{$rollout}/go-on")->assertOk();
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/go-on")
+        ->assertOk();
     expect(steps($this, $rollout))->toBe(['avocet' => 'done', 'dunlin' => 'under-way']);
 });
 
@@ -111,13 +135,18 @@ test('a rollout waits in a suite until an application is closed, if it is to', f
     expect($this->workstation('avocet')->assignment()['when'])->toBe('closed');
     $this->workstation('avocet')->held['cutloom'] = 'running';
     $this->workstation('avocet')->round();
-    expect($this->standing('avocet'))->toBe('held-back')->and($this->as('keeper')->getJson('/api/rollouts')->json('rollouts.0.state'))->toBe('running');
+    expect($this->standing('avocet'))
+        ->toBe('held-back')
+        ->and($this->as('keeper')->getJson('/api/rollouts')->json('rollouts.0.state'))
+        ->toBe('running');
 });
 
 test('two rollouts are never on their way to one suite', function () {
     $standard = $this->houseStandard();
     $this->rollOut($standard['release'], ['avocet', 'dunlin'])->assertCreated();
-    $this->rollOut($standard['release'], ['dunlin', 'curlew'])->assertStatus(409)->assertJsonPath('kind', 'wrong-course');
+    $this->rollOut($standard['release'], ['dunlin', 'curlew'])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'wrong-course');
 });
 
 test('what is wrong has to be accepted by name with a reason before anything goes out', function () {
@@ -144,4 +173,17 @@ test('a file that nobody gave goes when the rollout names just that one', functi
     $rollout = $this->as('keeper')->getJson('/api/rollouts')->json('rollouts.0.id');
     $this->postJson("/api/rollouts/{$rollout}/go-back")->assertOk();
     expect($avocet->round()->files['cutloom'])->toBe('<cutloom-keys/>');
+});
+
+test('a suite that was gone back on gets the next release as if nothing had been', function () {
+    $standard = $this->houseStandard();
+    $avocet = $this->workstation('avocet')->round();
+    $rollout = $this->rollOut($standard['release'], ['avocet'])->json('id');
+    $avocet->round();
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/go-back")
+        ->assertOk();
+    expect($avocet->round()->files)->toBe([]);
+    $this->rollOut($standard['release'], ['avocet'])->assertCreated();
+    expect($avocet->round()->files)->toHaveKey('cutloom')->and($this->standing('avocet'))->toBe('in-step');
 });

@@ -12,7 +12,11 @@ function bitternBefore($test): array
     $bittern = $test->workstation('bittern')->round();
     $test->rollOut($standard['release'], ['bittern'])->assertCreated();
     $bittern->round();
-    $bittern->files['cutloom'] = str_replace('keys="B" run="split-at-playhead"', 'keys="T" run="split-at-playhead"', $bittern->files['cutloom']);
+    $bittern->files['cutloom'] = str_replace(
+        'keys="B" run="split-at-playhead"',
+        'keys="T" run="split-at-playhead"',
+        $bittern->files['cutloom'],
+    );
     $bittern->report();
     $test->as('sound')->keymap('cutloom', 'split-at-playhead', 'KeyN', 'timeline', 'Freelance');
 
@@ -32,7 +36,10 @@ test('what one brings is told before: what works, what is replaced, what the hou
 test('who sits down has their keys, and leaving puts back every byte, changes by hand included', function () {
     $before = bitternBefore($this);
     $bittern = $this->workstation('bittern');
-    $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null])->assertOk()->assertJsonPath('sittings.0.suite.id', 'bittern');
+    $this->as('sound')
+        ->putJson('/api/suites/bittern/sitting', ['until' => null])
+        ->assertOk()
+        ->assertJsonPath('sittings.0.suite.id', 'bittern');
     $bittern->round();
     expect($bittern->files['cutloom'])->toContain('keys="N" run="split-at-playhead"')->and($this->standing('bittern'))->toBe('in-step');
     $this->as('sound')->deleteJson('/api/suites/bittern/sitting')->assertOk()->assertJsonPath('sittings', []);
@@ -51,7 +58,9 @@ test('who sits down has their keys, and leaving puts back every byte, changes by
 test('a file that was not there is not there again', function () {
     $this->as('sound')->keymap('cutloom', 'split-at-playhead', 'KeyN', 'timeline');
     $bittern = $this->workstation('bittern')->round();
-    $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null])->assertOk();
+    $this->as('sound')
+        ->putJson('/api/suites/bittern/sitting', ['until' => null])
+        ->assertOk();
     expect($bittern->round()->files)->toHaveKey('cutloom');
     $this->as('sound')->deleteJson('/api/suites/bittern/sitting');
     expect($bittern->round()->files)->toBe([]);
@@ -71,9 +80,16 @@ test('what one changes by hand while one sits there stays with one, and the suit
     $bittern = $this->workstation('bittern');
     $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null]);
     $bittern->round();
-    $bittern->files['cutloom'] = str_replace('keys="N" run="split-at-playhead"', 'keys="Y" run="split-at-playhead"', $bittern->files['cutloom']);
+    $bittern->files['cutloom'] = str_replace(
+        'keys="N" run="split-at-playhead"',
+        'keys="Y" run="split-at-playhead"',
+        $bittern->files['cutloom'],
+    );
     $bittern->round();
-    expect($bittern->files['cutloom'])->toContain('keys="Y" run="split-at-playhead"')->and($this->standing('bittern'))->toBe('changed-by-hand');
+    expect($bittern->files['cutloom'])
+        ->toContain('keys="Y" run="split-at-playhead"')
+        ->and($this->standing('bittern'))
+        ->toBe('changed-by-hand');
     $this->as('sound')->deleteJson('/api/suites/bittern/sitting');
     $bittern->round();
     expect($bittern->files)->toBe($before);
@@ -82,9 +98,13 @@ test('what one changes by hand while one sits there stays with one, and the suit
     $path = "/api/sittings/{$offer['sitting']}/offers/cutloom";
     $news = $this->getJson($path)->assertOk()->json('news');
     expect($news['change']['added'][0]['chord']['id'])->toBe('KeyY');
-    $this->postJson($path, ['version' => $news['version']])->assertOk()->assertJsonPath('offers', []);
-    $this->getJson('/api/applications/cutloom/remap?command=split-at-playhead&context=timeline')
-        ->assertJsonPath('bindings.0.chord.id', 'KeyY');
+    $this->postJson($path, ['version' => $news['version']])
+        ->assertOk()
+        ->assertJsonPath('offers', []);
+    $this->getJson('/api/applications/cutloom/remap?command=split-at-playhead&context=timeline')->assertJsonPath(
+        'bindings.0.chord.id',
+        'KeyY',
+    );
     $this->as('picture')->getJson($path)->assertStatus(403);
 });
 
@@ -93,20 +113,32 @@ test('a change by hand that is told of only after one has left comes back and is
     $bittern = $this->workstation('bittern');
     $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null]);
     $bittern->round();
-    $bittern->files['cutloom'] = str_replace('keys="N" run="split-at-playhead"', 'keys="Y" run="split-at-playhead"', $bittern->files['cutloom']);
+    $bittern->files['cutloom'] = str_replace(
+        'keys="N" run="split-at-playhead"',
+        'keys="Y" run="split-at-playhead"',
+        $bittern->files['cutloom'],
+    );
     $this->as('sound')->deleteJson('/api/suites/bittern/sitting');
     $bittern->round();
-    expect($bittern->files)->toBe($before)->and($this->as('sound')->getJson('/api/sittings')->json('offers'))->toHaveCount(1);
+    expect($bittern->files)
+        ->toBe($before)
+        ->and($this->as('sound')->getJson('/api/sittings')->json('offers'))
+        ->toHaveCount(1);
 });
 
 test('time that is up ends a sitting by itself', function () {
     $before = bitternBefore($this);
     $bittern = $this->workstation('bittern');
-    $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => now()->addHour()->toIso8601String()])->assertOk();
+    $this->as('sound')
+        ->putJson('/api/suites/bittern/sitting', ['until' => now()->addHour()->toIso8601String()])
+        ->assertOk();
     $bittern->round();
     Carbon::setTestNow(now()->addHours(2));
     $bittern->round()->round();
-    expect($bittern->files)->toBe($before)->and(Sitting::query()->firstOrFail()->ended_by->value)->toBe('time-up');
+    expect($bittern->files)
+        ->toBe($before)
+        ->and(Sitting::query()->firstOrFail()->ended_by->value)
+        ->toBe('time-up');
 });
 
 test('a second person takes over only when they say so, and what was found before the first comes back after the second', function () {
@@ -115,7 +147,9 @@ test('a second person takes over only when they say so, and what was found befor
     $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null]);
     $bittern->round();
     $this->as('picture')->keymap('cutloom', 'split-at-playhead', 'KeyM', 'timeline');
-    $this->putJson('/api/suites/bittern/sitting', ['until' => null])->assertStatus(409)->assertJsonPath('kind', 'sitting-taken');
+    $this->putJson('/api/suites/bittern/sitting', ['until' => null])
+        ->assertStatus(409)
+        ->assertJsonPath('kind', 'sitting-taken');
     $this->putJson('/api/suites/bittern/sitting', ['until' => null, 'take_over' => true])->assertOk();
     expect($bittern->round()->files['cutloom'])->toContain('keys="M" run="split-at-playhead"');
     $this->as('sound')->getJson('/api/sittings')->assertJsonPath('sittings', []);
@@ -132,7 +166,9 @@ test('the keeper frees a suite, others do not, and nobody leaves where nobody si
     $this->as('keeper')->deleteJson('/api/suites/bittern/sitting')->assertOk();
     expect($bittern->round()->files)->toBe($before);
     $this->deleteJson('/api/suites/bittern/sitting')->assertStatus(409)->assertJsonPath('kind', 'nobody-sits');
-    $this->as('assistant')->putJson('/api/suites/bittern/sitting', ['until' => null])->assertStatus(403);
+    $this->as('assistant')
+        ->putJson('/api/suites/bittern/sitting', ['until' => null])
+        ->assertStatus(403);
 });
 
 test('what the house has fixed holds for whoever sits there, and they are told what loses its chord', function () {
@@ -165,6 +201,9 @@ test('how often people sit in a suite, and how familiar it is to each, is told t
     $this->deleteJson('/api/suites/bittern/sitting');
     $this->putJson('/api/suites/bittern/sitting', ['until' => null]);
     $regulars = $this->as('assistant')->getJson('/api/suites/bittern')->assertOk()->json('regulars');
-    expect($regulars)->toHaveCount(1)->and($regulars[0])->toMatchArray(['person' => 'sound editor', 'times' => 2]);
+    expect($regulars)
+        ->toHaveCount(1)
+        ->and($regulars[0])
+        ->toMatchArray(['person' => 'sound editor', 'times' => 2]);
     expect($regulars[0]['share'])->toBeGreaterThan(0);
 });

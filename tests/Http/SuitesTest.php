@@ -21,9 +21,13 @@ test('what is not changed is answered by its tag alone, and anew once something 
     $standard = $this->houseStandard();
     $this->workstation('avocet')->round();
     $tag = (string) $this->workstation('avocet')->ask('GET', 'assignment')->assertOk()->headers->get('ETag');
-    $this->asAgent('avocet')->getJson('/api/agent/assignment', ['If-None-Match' => $tag])->assertStatus(304);
+    $this->asAgent('avocet')
+        ->getJson('/api/agent/assignment', ['If-None-Match' => $tag])
+        ->assertStatus(304);
     $this->rollOut($standard['release'], ['avocet'])->assertCreated();
-    $this->asAgent('avocet')->getJson('/api/agent/assignment', ['If-None-Match' => $tag])->assertOk();
+    $this->asAgent('avocet')
+        ->getJson('/api/agent/assignment', ['If-None-Match' => $tag])
+        ->assertOk();
 });
 
 test('a suite has what it follows, byte for byte, once its agent has been round', function () {
@@ -89,7 +93,9 @@ test('a file that was there before anything was given stays until somebody says 
     $avocet = $this->workstation('avocet');
     $avocet->files['cutloom'] = '<cutloom-keys><!-- ours --></cutloom-keys>';
     $avocet->round();
-    $this->rollOut($standard['release'], ['avocet'])->assertCreated()->assertJsonPath('state', 'stopped');
+    $this->rollOut($standard['release'], ['avocet'])
+        ->assertCreated()
+        ->assertJsonPath('state', 'stopped');
     $avocet->round();
     expect($avocet->files['cutloom'])->toContain('ours')->and($this->standing('avocet'))->toBe('nobody-gave');
     $rollout = $this->as('keeper')->getJson('/api/rollouts')->json('rollouts.0');
@@ -97,8 +103,10 @@ test('a file that was there before anything was given stays until somebody says 
     $this->postJson('/api/suites/avocet/files/cutloom', ['way' => 'overwrite', 'sha256' => hash('sha256', 'another')])
         ->assertStatus(409)
         ->assertJsonPath('kind', 'stale-file');
-    $this->postJson('/api/suites/avocet/files/cutloom', ['way' => 'overwrite', 'sha256' => hash('sha256', $avocet->files['cutloom'])])
-        ->assertOk();
+    $this->postJson('/api/suites/avocet/files/cutloom', [
+        'way' => 'overwrite',
+        'sha256' => hash('sha256', $avocet->files['cutloom']),
+    ])->assertOk();
     $avocet->round();
     expect($avocet->files['cutloom'])->not->toContain('ours')->and($avocet->copies)->toHaveCount(1);
 });
@@ -110,7 +118,11 @@ function changedByHand($test): array
     $avocet = $test->workstation('avocet')->round();
     $test->rollOut($standard['release'], ['avocet'])->assertCreated();
     $avocet->round();
-    $avocet->files['cutloom'] = str_replace('keys="B" run="split-at-playhead"', 'keys="T" run="split-at-playhead"', $avocet->files['cutloom']);
+    $avocet->files['cutloom'] = str_replace(
+        'keys="B" run="split-at-playhead"',
+        'keys="T" run="split-at-playhead"',
+        $avocet->files['cutloom'],
+    );
     $avocet->report();
 
     return $standard;
@@ -136,14 +148,18 @@ test('a file changed by hand that is left stays, whatever is released, until som
     $standard = changedByHand($this);
     $avocet = $this->workstation('avocet');
     $sha256 = hash('sha256', $avocet->files['cutloom']);
-    $this->as('keeper')->postJson('/api/suites/avocet/files/cutloom', ['way' => 'leave', 'sha256' => $sha256, 'reason' => 'for the trainee'])->assertOk();
+    $this->as('keeper')
+        ->postJson('/api/suites/avocet/files/cutloom', ['way' => 'leave', 'sha256' => $sha256, 'reason' => 'for the trainee'])
+        ->assertOk();
     expect($this->standing('avocet'))->toBe('left');
     $this->as('keeper')->keymap('cutloom', 'split-at-playhead', 'KeyY', 'timeline', 'Second');
     $second = $this->release($standard['preset']);
     $this->rollOut($second, ['avocet']);
     $avocet->round();
     expect($avocet->files['cutloom'])->toContain('keys="T" run="split');
-    $this->as('keeper')->postJson('/api/suites/avocet/files/cutloom', ['way' => 'overwrite', 'sha256' => $sha256])->assertOk();
+    $this->as('keeper')
+        ->postJson('/api/suites/avocet/files/cutloom', ['way' => 'overwrite', 'sha256' => $sha256])
+        ->assertOk();
     $avocet->round();
     expect($avocet->files['cutloom'])->toContain('keys="Y" run="split')->and($this->standing('avocet'))->toBe('in-step');
     $story = $this->as('assistant')->getJson('/api/suites/avocet')->assertOk()->json('story');
@@ -158,12 +174,18 @@ test('a file changed by hand is merged with what is due, clash by clash, for thi
     $avocet->round();
     $shown = $this->as('keeper')->getJson('/api/suites/avocet/files/cutloom')->assertOk();
     $question = $shown->json('questions.0');
-    expect($question['kind'])->toBe('same-command')->and($question['ours'][0]['chord']['id'])->toBe('KeyT');
+    expect($question['kind'])
+        ->toBe('same-command')
+        ->and($question['ours'][0]['chord']['id'])
+        ->toBe('KeyT');
     $body = ['way' => $way, 'sha256' => $shown->json('sha256'), 'note' => 'T stays', 'reason' => 'they like it'];
     $this->postJson('/api/suites/avocet/files/cutloom', $body)->assertStatus(409)->assertJsonPath('kind', 'undecided');
     $this->postJson('/api/suites/avocet/files/cutloom', $body + ['answers' => [$question['id'] => 'ours']])->assertOk();
     $avocet->round();
-    expect($avocet->files['cutloom'])->toContain('keys="T" run="split')->and($this->standing('avocet'))->toBe($way === 'merge' ? 'left' : 'in-step');
+    expect($avocet->files['cutloom'])
+        ->toContain('keys="T" run="split')
+        ->and($this->standing('avocet'))
+        ->toBe($way === 'merge' ? 'left' : 'in-step');
     $newest = collect($this->as('keeper')->getJson('/api/presets')->json('presets'))->firstWhere('id', $standard['preset'])['releases'][0];
     expect($newest['number'])->toBe($way === 'merge' ? 2 : 3);
 })->with(['merge', 'release']);
@@ -218,7 +240,10 @@ test('an editor brings no release to a suite and decides nothing there; the assi
         ->json('id');
     $this->postJson("/api/rollouts/{$rollout}/go-on")->assertStatus(403);
     expect($this->suite('dunlin')['follows'])->toBeNull();
-    $this->as('keeper')->postJson("/api/rollouts/{$rollout}/go-on")->assertOk()->assertJsonPath('state', 'running');
+    $this->as('keeper')
+        ->postJson("/api/rollouts/{$rollout}/go-on")
+        ->assertOk()
+        ->assertJsonPath('state', 'running');
     $this->workstation('dunlin')->round();
     expect($this->standing('dunlin'))->toBe('in-step');
 });
@@ -226,7 +251,9 @@ test('an editor brings no release to a suite and decides nothing there; the assi
 test('a fault stops a release before it reaches a suite, unless it is accepted by name', function () {
     $this->as('keeper')->keymap('cutloom', 'split-at-playhead', 'KeyD', 'timeline', 'Faulty');
     $draft = $this->getJson('/api/release-drafts')->json('problems');
-    $preset = $this->postJson('/api/presets', ['name' => 'Faulty', 'note' => 'x'])->assertStatus(422)->json('problems');
+    $preset = $this->postJson('/api/presets', ['name' => 'Faulty', 'note' => 'x'])
+        ->assertStatus(422)
+        ->json('problems');
     expect(array_column($draft, 'kind'))->toContain('fault')->and($preset)->toEqual($draft);
     $this->postJson('/api/presets', ['name' => 'Faulty', 'note' => 'x', 'accept' => array_column($draft, 'id')])->assertStatus(422);
     $release = $this->postJson('/api/presets', [
@@ -277,7 +304,9 @@ test('a rehearsed press reaches the agent as the keys of its system, and its fir
     $dunlin->ask('POST', "presses/{$press['id']}", ['done' => true, 'answer' => $answer])->assertNoContent();
     $dunlin->ask('POST', "presses/{$press['id']}", ['done' => false, 'answer' => ['error' => 'too late']])->assertNoContent();
     expect($dunlin->assignment()['presses'])->toBe([]);
-    $this->workstation('avocet')->ask('POST', "presses/{$press['id']}", ['done' => true, 'answer' => []])->assertStatus(404);
+    $this->workstation('avocet')
+        ->ask('POST', "presses/{$press['id']}", ['done' => true, 'answer' => []])
+        ->assertStatus(404);
     $this->as('picture')
         ->getJson("/api/rehearsals/{$id}")
         ->assertOk()
@@ -332,7 +361,9 @@ test('what cannot be pressed at the keyboard of a suite comes there with another
     expect($row['application']['id'])->toBe('cutloom')->and(implode(' ', $row['replaced']))->toContain('Split at playhead');
     $curlew = $this->workstation('curlew')->round();
     $this->rollOut($release, ['curlew']);
-    expect($curlew->round()->files['cutloom'])->not->toContain('keys="Pad5" run="split-at-playhead"')->toContain('run="split-at-playhead"');
+    expect($curlew->round()->files['cutloom'])
+        ->not->toContain('keys="Pad5" run="split-at-playhead"')
+        ->toContain('run="split-at-playhead"');
 });
 
 test('another keyboard in a suite brings what is due to that one', function () {
@@ -340,7 +371,9 @@ test('another keyboard in a suite brings what is due to that one', function () {
     $avocet = $this->workstation('avocet')->round();
     $this->rollOut($this->release('With a pad'), ['avocet']);
     expect($avocet->round()->files['cutloom'])->toContain('keys="Pad5" run="split-at-playhead"');
-    $this->as('keeper')->patchJson('/api/suites/avocet', ['board' => 'compact-iso', 'layout' => 'british'])->assertOk();
+    $this->as('keeper')
+        ->patchJson('/api/suites/avocet', ['board' => 'compact-iso', 'layout' => 'british'])
+        ->assertOk();
     expect($avocet->round()->files['cutloom'])->not->toContain('keys="Pad5" run="split-at-playhead"');
 });
 
@@ -366,16 +399,23 @@ test('a suite that is away gets its files on a stick, and its report comes back 
         'running' => [],
         'copies' => [],
     ]);
-    $file = static fn (string $token): array => ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('dunlin.report', (string) json_encode([
-        'format' => 'zebrafinch-report/1',
-        'report' => $report,
-        'code' => hash_hmac('sha256', (string) $report, hash('sha256', $token)),
-        'files' => [],
-    ]))];
+    $file = static fn (string $token): array => [
+        'file' => Illuminate\Http\UploadedFile::fake()->createWithContent(
+            'dunlin.report',
+            (string) json_encode([
+                'format' => 'zebrafinch-report/1',
+                'report' => $report,
+                'code' => hash_hmac('sha256', (string) $report, hash('sha256', $token)),
+                'files' => [],
+            ]),
+        ),
+    ];
     $this->post('/api/suites/dunlin/stick-reports', $file('guessed'), ['Accept' => 'application/json'])
         ->assertStatus(422)
         ->assertJsonPath('kind', 'broken-archive');
-    $this->post('/api/suites/dunlin/stick-reports', $file(Database\Seeders\DemoWorld::TOKENS['dunlin']), ['Accept' => 'application/json'])->assertOk();
+    $this->post('/api/suites/dunlin/stick-reports', $file(Database\Seeders\DemoWorld::TOKENS['dunlin']), [
+        'Accept' => 'application/json',
+    ])->assertOk();
     expect($this->standing('dunlin'))->toBe('in-step');
 });
 
@@ -386,6 +426,8 @@ test('the story of a suite tells who did what and why, a page at a time', functi
     }
     $first = $this->as('assistant')->getJson('/api/suites/avocet')->assertJsonPath('has_more', true)->json('story');
     expect($first)->toHaveCount(30)->and($first[0]['what'])->toBe('Event 40');
-    $rest = $this->getJson('/api/suites/avocet?before='.$first[29]['id'])->assertJsonPath('has_more', false)->json('story');
+    $rest = $this->getJson('/api/suites/avocet?before='.$first[29]['id'])
+        ->assertJsonPath('has_more', false)
+        ->json('story');
     expect(array_column($rest, 'what'))->toBe(array_map(static fn (int $number): string => "Event {$number}", range(10, 1)));
 });

@@ -23,7 +23,10 @@ final class BrokenArchive extends Refusal
 
     public static function notOf(string $suite): self
     {
-        return new self("This report was not written by the agent of {$suite}.", 'Nothing was taken in. Choose the suite where the stick was.');
+        return new self(
+            "This report was not written by the agent of {$suite}.",
+            'Nothing was taken in. Choose the suite where the stick was.',
+        );
     }
 
     public static function manifest(string $why): self
@@ -43,7 +46,11 @@ final class BrokenArchive extends Refusal
 
     public static function leaves(string $path): self
     {
-        return new self("The archive names a file that would lie outside it: {$path}.", 'Nothing was taken in. Ask who made this archive.', $path);
+        return new self(
+            "The archive names a file that would lie outside it: {$path}.",
+            'Nothing was taken in. Ask who made this archive.',
+            $path,
+        );
     }
 
     public static function tooMany(int $count): self

@@ -107,7 +107,9 @@ final readonly class Release
     }
 
     /**
-     * @param  array{keymaps: array<string, list<BindingData>>, fixed?: array<string, list<BindingData>>}  $data  as {@see toData()} gives it
+     * What {@see toData()} gave.
+     *
+     * @param  array{keymaps: array<string, list<BindingData>>, fixed?: array<string, list<BindingData>>}  $data
      */
     public static function fromData(array $data): self
     {

@@ -20,13 +20,14 @@ final readonly class RolloutCourse
     {
         $waiting = array_keys($steps, RolloutStep::Waiting, true);
 
+        $ahead = $first === null ? RolloutStep::Out : $steps[$first] ?? RolloutStep::Out;
+        $isOver = $waiting === [] && ! in_array(RolloutStep::UnderWay, $steps, true);
+
         return match (true) {
             in_array(RolloutStep::Faulty, $steps, true) => new self(RolloutState::Stopped, []),
-            $first === null || ! in_array($steps[$first] ?? RolloutStep::Out, [RolloutStep::Waiting, RolloutStep::UnderWay], true) => new self(
-                $waiting === [] && ! in_array(RolloutStep::UnderWay, $steps, true) ? RolloutState::Done : RolloutState::Running,
-                $waiting,
-            ),
-            default => new self(RolloutState::Running, array_values(array_intersect($waiting, [$first]))),
+            $ahead === RolloutStep::Waiting => new self(RolloutState::Running, array_values(array_intersect($waiting, [$first]))),
+            $ahead === RolloutStep::UnderWay => new self(RolloutState::Running, []),
+            default => new self($isOver ? RolloutState::Done : RolloutState::Running, $waiting),
         };
     }
 }

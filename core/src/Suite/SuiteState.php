@@ -115,6 +115,18 @@ final readonly class SuiteState
         return $this->with(guest: [], found: $found, isLeaving: $found !== []);
     }
 
+    /**
+     * What was there before something was given comes back, byte for byte.
+     *
+     * @param  array<string, FoundFile>  $files  as they were
+     */
+    public function goingBack(array $files): self
+    {
+        $back = array_map(static fn (FoundFile $file): FoundFile => new FoundFile($file->sha256, $file->installed, [], true), $files);
+
+        return $this->with(found: $back + $this->found, isLeaving: $back !== [] && ! $this->isSitting() ? true : $this->isLeaving);
+    }
+
     /** Somebody has said that a file that nobody gave may be replaced; another file than this one may not. */
     public function allowing(string $application, string $sha256): self
     {

@@ -34,7 +34,10 @@ test('a fixed chord stands in every kit, and what had it there or below has it n
         ->toBeTrue()
         ->and($with->has(bound('KeyB', 'mark-in', 'viewer')))
         ->toBeTrue();
-    expect($fixed->brokenBy(World::application('cutloom'), $mine))->toHaveCount(1)->and($fixed->brokenBy(World::application('cutloom'), $with))->toBe([]);
+    expect($fixed->brokenBy(World::application('cutloom'), $mine))
+        ->toHaveCount(1)
+        ->and($fixed->brokenBy(World::application('cutloom'), $with))
+        ->toBe([]);
 });
 
 test('only what a keymap has can be fixed in it', function () {

@@ -34,8 +34,15 @@ function says(Bindings $bindings): array
 
 test('what only one side changed is taken over without a question', function () {
     $base = bindingsOf(['split' => 'KeyC', 'lift' => 'KeyD']);
-    $taking = TakingIn::of($base, bindingsOf(['split' => 'KeyT', 'lift' => 'KeyD']), bindingsOf(['split' => 'KeyC', 'lift' => 'KeyL', 'new' => 'KeyN']));
-    expect(says($taking->result))->toBe(['lift' => 'KeyL', 'new' => 'KeyN', 'split' => 'KeyT'])->and($taking->isDecided())->toBeTrue();
+    $taking = TakingIn::of(
+        $base,
+        bindingsOf(['split' => 'KeyT', 'lift' => 'KeyD']),
+        bindingsOf(['split' => 'KeyC', 'lift' => 'KeyL', 'new' => 'KeyN']),
+    );
+    expect(says($taking->result))
+        ->toBe(['lift' => 'KeyL', 'new' => 'KeyN', 'split' => 'KeyT'])
+        ->and($taking->isDecided())
+        ->toBeTrue();
 });
 
 test('a command that both sides moved is asked about, and either may win', function (?Side $answer, string $chord) {
@@ -44,14 +51,20 @@ test('a command that both sides moved is asked about, and either may win', funct
     $question = TakingIn::of(...$sides)->questions[0];
     expect($question->kind)->toBe(QuestionKind::SameCommand)->and($question->answer)->toBeNull();
     $taking = TakingIn::of(...[...$sides, $answer === null ? [] : [$question->id => $answer]]);
-    expect(says($taking->result))->toBe(['split' => $chord])->and($taking->isDecided())->toBe($answer !== null);
+    expect(says($taking->result))
+        ->toBe(['split' => $chord])
+        ->and($taking->isDecided())
+        ->toBe($answer !== null);
 })->with([[null, 'KeyT'], [Side::Ours, 'KeyT'], [Side::Theirs, 'KeyY']]);
 
 test('a chord that each side gave away is asked about, and nobody is left without one by the answer', function (Side $answer, array $says) {
     $base = bindingsOf(['split' => 'KeyC', 'lift' => 'KeyD']);
     $sides = [$base, bindingsOf(['split' => 'KeyT', 'lift' => 'KeyD']), bindingsOf(['split' => 'KeyC', 'lift' => 'KeyT'])];
     $question = TakingIn::of(...$sides)->questions[0];
-    expect($question->kind)->toBe(QuestionKind::SameChord)->and(says(TakingIn::of(...[...$sides, [$question->id => $answer]])->result))->toBe($says);
+    expect($question->kind)
+        ->toBe(QuestionKind::SameChord)
+        ->and(says(TakingIn::of(...[...$sides, [$question->id => $answer]])->result))
+        ->toBe($says);
 })->with([
     [Side::Ours, ['lift' => 'KeyD', 'split' => 'KeyT']],
     [Side::Theirs, ['lift' => 'KeyT']],

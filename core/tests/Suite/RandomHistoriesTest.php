@@ -8,8 +8,7 @@ use Zebrafinch\Core\Suite\Source;
 use Zebrafinch\Core\Suite\SuiteState;
 
 /**
- * A suite, its agent and its people, at random: releases, pins, sitting down, leaving, expiring, edits by hand, being offline, lost reports,
- * going back. What the rules promise is asked after every step.
+ * A suite, its agent and its people, at random: releases, sitting down, leaving, edits by hand, being offline, lost reports, decisions.
  */
 final class RandomSuite
 {
@@ -124,7 +123,10 @@ final class RandomSuite
     private function remap(): void
     {
         if ($this->isSitting) {
-            $this->state = $this->state->sitting(['cutloom' => $this->fresh('guest cutloom'), 'faderloft' => $this->fresh('guest faderloft')]);
+            $this->state = $this->state->sitting([
+                'cutloom' => $this->fresh('guest cutloom'),
+                'faderloft' => $this->fresh('guest faderloft'),
+            ]);
         }
     }
 
@@ -183,7 +185,10 @@ final class RandomSuite
         $this->state = $this->state->reported(
             array_combine(
                 self::APPLICATIONS,
-                array_map(fn (string $one): ReportedFile => new ReportedFile($this->folder[$one], $this->installed[$one]), self::APPLICATIONS),
+                array_map(
+                    fn (string $one): ReportedFile => new ReportedFile($this->folder[$one], $this->installed[$one]),
+                    self::APPLICATIONS,
+                ),
             ),
             $this->known === $this->number,
         );
@@ -226,7 +231,11 @@ final class RandomSuite
             expect($this->found !== null)->toBeTrue("{$there} was lost: ".implode(' ', $this->told));
         }
         // What is given while nothing of a guest's is there is what they find.
-        if ($this->found !== null && ! $this->isGuests($this->installed[$application]) && in_array($file->source, [Source::Release, Source::Own], true)) {
+        if (
+            $this->found !== null &&
+            ! $this->isGuests($this->installed[$application]) &&
+            in_array($file->source, [Source::Release, Source::Own], true)
+        ) {
             $this->found[$application] = $file->sha256;
         }
         $this->folder[$application] = $file->sha256;
@@ -240,10 +249,7 @@ final class RandomSuite
         $found = $this->found;
         $this->leave();
         $this->number++;
-        $replaced = array_filter(
-            self::APPLICATIONS,
-            fn (string $one): bool => ($this->state->found()[$one] ?? null)?->isReplaced === true,
-        );
+        $replaced = array_filter(self::APPLICATIONS, fn (string $one): bool => ($this->state->found()[$one] ?? null)?->isReplaced === true);
         $wasGivenBack = [];
         for ($round = 0; $round < 6; $round++) {
             $giving = $this->state->isGivingBack();
@@ -262,7 +268,9 @@ final class RandomSuite
             $due = $this->state->due()[$application] ?? null;
             $there = $this->folder[$application];
             if ($due !== null && $there !== $due->sha256) {
-                expect($there !== null && $there !== $this->installed[$application])->toBeTrue("{$application}: ".implode(' ', $this->told));
+                expect($there !== null && $there !== $this->installed[$application])->toBeTrue(
+                    "{$application}: ".implode(' ', $this->told),
+                );
             }
             expect($this->isGuests($there))->toBeFalse(implode(' ', $this->told));
         }

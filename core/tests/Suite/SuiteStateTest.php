@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Suite\FoundFile;
 use Zebrafinch\Core\Suite\Held;
 use Zebrafinch\Core\Suite\ReportedFile;
 use Zebrafinch\Core\Suite\Standing;
@@ -17,7 +18,9 @@ function inStep(string $text = 'house 1'): SuiteState
 {
     $sha256 = digestOf($text);
 
-    return SuiteState::blank()->following(['cutloom' => $sha256])->reported(['cutloom' => new ReportedFile($sha256, $sha256)]);
+    return SuiteState::blank()
+        ->following(['cutloom' => $sha256])
+        ->reported(['cutloom' => new ReportedFile($sha256, $sha256)]);
 }
 
 function reporting(SuiteState $state, ?string $there, ?string $installed, ?Held $held = null): SuiteState
@@ -36,7 +39,7 @@ test('how a file stands', function (SuiteState $state, bool $isOnline, Standing 
     expect($state->standing('cutloom', $isOnline))->toBe($standing);
 })->with([
     'the file that is due' => [fn () => inStep(), true, Standing::InStep],
-    'the same by whatever name of the release' => [fn () => inStep()->following(['cutloom' => digestOf('house 1')]), true, Standing::InStep],
+    'the same by another name' => [fn () => inStep()->following(['cutloom' => digestOf('house 1')]), true, Standing::InStep],
     'something newer, while it answers' => [fn () => inStep()->following(['cutloom' => digestOf('house 2')]), true, Standing::OnItsWay],
     'something newer, while it does not' => [fn () => inStep()->following(['cutloom' => digestOf('house 2')]), false, Standing::Behind],
     'edited' => [fn () => reporting(inStep(), 'mine', 'house 1'), true, Standing::ChangedByHand],
@@ -45,7 +48,11 @@ test('how a file stands', function (SuiteState $state, bool $isOnline, Standing 
         true,
         Standing::ChangedByHand,
     ],
-    'edited to what is due' => [fn () => reporting(inStep()->following(['cutloom' => digestOf('x')]), 'x', 'house 1'), true, Standing::InStep],
+    'edited to what is due' => [
+        fn () => reporting(inStep()->following(['cutloom' => digestOf('x')]), 'x', 'house 1'),
+        true,
+        Standing::InStep,
+    ],
     'there before anything was given' => [
         fn () => reporting(SuiteState::blank()->following(['cutloom' => digestOf('house 1')]), 'old', null),
         true,
@@ -73,10 +80,21 @@ test('what survives being stored is the whole state', function () {
 
 test('what was found before the first comes back after the second, also where the second brings nothing', function () {
     $state = reporting(inStep(), 'mine', 'house 1')->sitting(['cutloom' => digestOf('first')]);
-    $state = reporting($state, 'first', 'first')->left()->sitting(['faderloft' => digestOf('second')]);
+    $state = reporting($state, 'first', 'first')
+        ->left()
+        ->sitting(['faderloft' => digestOf('second')]);
     expect($state->due()['cutloom']->sha256)->toBe(digestOf('mine'));
     $state = reporting(reporting($state, 'mine', 'house 1')->left(), 'mine', 'house 1');
     expect($state->standing('cutloom', true))->toBe(Standing::ChangedByHand);
+});
+
+test('what was there before something was given comes back, and then nothing is due', function () {
+    $state = inStep()
+        ->following([])
+        ->goingBack(['cutloom' => new FoundFile(digestOf('old'), null)]);
+    expect($state->toInstall()['cutloom']->sha256)->toBe(digestOf('old'));
+    $back = reporting($state, 'old', null);
+    expect($back->due())->toBe([])->and($back->standing('cutloom', true))->toBe(Standing::NobodyGave);
 });
 
 test('a file that is edited while somebody sits there is theirs, and is not replaced while they do', function () {

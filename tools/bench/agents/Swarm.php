@@ -43,7 +43,13 @@ final class Swarm
     {
         return $this->send(
             array_map(
-                fn (int $one): array => [$one, 'GET', 'assignment', null, isset($this->tags[$one]) ? ["If-None-Match: {$this->tags[$one]}"] : []],
+                fn (int $one): array => [
+                    $one,
+                    'GET',
+                    'assignment',
+                    null,
+                    isset($this->tags[$one]) ? ["If-None-Match: {$this->tags[$one]}"] : [],
+                ],
                 $agents,
             ),
             $together,
@@ -75,16 +81,22 @@ final class Swarm
                     ];
                 }
 
-                return [$one, 'POST', 'report', [
-                    // Higher than whatever was told before.
-                    'sequence' => $this->sequences[$one] = max(($this->sequences[$one] ?? 0) + 1, (int) (microtime(true) * 1000)),
-                    'at' => time(),
-                    'version' => '1.0',
-                    'number' => $this->assignments[$one]['number'] ?? 0,
-                    'files' => array_values($this->there[$one]),
-                    'running' => [],
-                    'copies' => [],
-                ], []];
+                return [
+                    $one,
+                    'POST',
+                    'report',
+                    [
+                        // Higher than whatever was told before.
+                        'sequence' => ($this->sequences[$one] = max(($this->sequences[$one] ?? 0) + 1, (int) (microtime(true) * 1000))),
+                        'at' => time(),
+                        'version' => '1.0',
+                        'number' => $this->assignments[$one]['number'] ?? 0,
+                        'files' => array_values($this->there[$one]),
+                        'running' => [],
+                        'copies' => [],
+                    ],
+                    [],
+                ];
             }, $agents),
             16,
             static function (int $agent, int $status, string $body): void {

@@ -52,7 +52,9 @@ function written(): int
 function released(User $keeper, string $note, string $key, Library $library, Zebrafinch\Core\Keyboard\Seat $seat): App\Models\Release
 {
     $cutloom = $library->application('cutloom');
-    $binding = static fn (string $chord) => [['chord' => $chord, 'command' => 'split-at-playhead', 'context' => 'timeline', 'gesture' => 'tap']];
+    $binding = static fn (string $chord) => [
+        ['chord' => $chord, 'command' => 'split-at-playhead', 'context' => 'timeline', 'gesture' => 'tap'],
+    ];
     $change = Change::fromData(['removed' => $binding('KeyC'), 'added' => $binding($key)]);
     app(KeymapStarter::class)->fromFactory($keeper, $cutloom, "Keys {$note}", $note, $change, App\Keymap\WriteTerms::whatever(1));
     $preset = Preset::query()->where('name', 'House standard')->first();
@@ -64,7 +66,12 @@ function released(User $keeper, string $note, string $key, Library $library, Zeb
         : app(ReleaseSaver::class)->nextRelease($keeper, $preset, $note, $seat, $yes);
 }
 
-$seats = [['full-ansi', 'us', 'macos'], ['full-iso', 'german', 'windows'], ['compact-iso', 'british', 'macos'], ['full-iso', 'swedish', 'linux']];
+$seats = [
+    ['full-ansi', 'us', 'macos'],
+    ['full-iso', 'german', 'windows'],
+    ['compact-iso', 'british', 'macos'],
+    ['full-iso', 'swedish', 'linux'],
+];
 foreach (range(1, AGENTS) as $number) {
     [$board, $layout, $system] = $seats[$number % count($seats)];
     Suite::query()->create([
@@ -80,7 +87,11 @@ foreach (range(1, AGENTS) as $number) {
 $keeper = User::query()->where('email', 'keeper@saltmarsh.example')->firstOrFail();
 $first = released($keeper, 'first', 'KeyT', $library, $seat);
 app(PresetDesk::class)->makeStandard(Preset::query()->findOrFail($first->preset_id));
-$followers = Suite::query()->where('slug', 'like', 'bench-%')->orderBy('id')->limit(SUITES)->get();
+$followers = Suite::query()
+    ->where('slug', 'like', 'bench-%')
+    ->orderBy('id')
+    ->limit(SUITES)
+    ->get();
 foreach ($followers as $suite) {
     app(App\Suite\Assignments::class)->change($suite, static fn (Suite $locked) => $locked->fill(['preset_id' => $first->preset_id]));
 }
@@ -112,15 +123,16 @@ for ($slice = 0; microtime(true) - $begin < SECONDS; $slice++) {
     $asked = $swarm->ask($slices[$slice % count($slices)], 4);
     array_push($times, ...$asked['times']);
     array_push($statuses, ...$asked['statuses']);
-    $due = $begin + ($slice + 1) * EVERY / count($slices);
+    $due = $begin + (($slice + 1) * EVERY) / count($slices);
     usleep(max(0, (int) (($due - microtime(true)) * 1e6)));
 }
 $rate = count($times) / (microtime(true) - $begin);
 $rows = written() - $before;
 printf(
-    "  500 agents, %.0f questions a second, %.1f %% of them unchanged: p95 %.1f ms, median %.1f; the floor of a request: p95 %.1f ms (aim: ≤ 20 ms beyond). %d rows written\n",
+    '  500 agents, %.0f questions a second, %.1f %% unchanged: p95 %.1f ms, median %.1f; '.
+        "the floor of a request: p95 %.1f ms (aim: ≤ 20 ms beyond); %d rows written\n",
     $rate,
-    100 * count(array_keys($statuses, 304, true)) / count($statuses),
+    (100 * count(array_keys($statuses, 304, true))) / count($statuses),
     share($times, 0.95),
     share($times, 0.5),
     share($floor, 0.95),
@@ -129,7 +141,13 @@ printf(
 
 // The list of 200 suites against that of five, by queries and time.
 $list = static function (int $most): array {
-    Suite::query()->where('slug', 'like', 'bench-%')->orderBy('id')->skip($most)->take(AGENTS)->get()->each->delete();
+    Suite::query()
+        ->where('slug', 'like', 'bench-%')
+        ->orderBy('id')
+        ->skip($most)
+        ->take(AGENTS)
+        ->get()
+        ->each->delete();
     $measured = [];
     for ($try = 0; $try < 6; $try++) {
         DB::flushQueryLog();

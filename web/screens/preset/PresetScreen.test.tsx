@@ -1,95 +1,163 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
+import type { Schema } from '../../api/client'
 import { renderAt } from '../../tests/page'
 import { APPLICATIONS } from '../../tests/samples'
 import { askedFor, problem, whenAsked } from '../../tests/server'
+import { PRESET, RELEASE } from '../../tests/suites'
 import { PresetScreen } from './PresetScreen'
 
-const RELEASE = {
-  id: 11,
-  preset: 'Home keys',
-  number: 3,
-  note: 'Split on V',
-  author: 'picture editor',
-  digest: 'c42a1844ac60865200',
-  created_at: '2026-03-02T10:00:00Z',
-  applications: [{ id: 'cutloom', file_name: 'cutloom-keys.xml', bindings: 97 }],
+const MINE: Schema['Preset'] = {
+  ...PRESET,
+  id: 2,
+  name: 'Home keys',
+  owner: 'picture editor',
+  is_mine: true,
+  audience: 'mine',
+  is_standard: false,
+  may_give_to_house: false,
+  releases: [{ ...RELEASE, id: 11, preset: 'Home keys', number: 3, note: 'Split on V', fixed: 0 }],
 }
-const HOME_KEYS = { id: 1, name: 'Home keys', kit: 'Kit of the picture editor', may_release: true, releases: [RELEASE] }
-const FOREIGN = { ...HOME_KEYS, id: 2, name: 'Sound desk', kit: 'Kit of the sound editor', may_release: false, releases: [] }
+const FOREIGN: Schema['Preset'] = {
+  ...MINE,
+  id: 3,
+  name: 'Sound desk',
+  owner: 'sound editor',
+  is_mine: false,
+  audience: 'people',
+  may_release: false,
+}
 
-function show(presets: object[] = [], unsaved: string[] = ['cutloom']) {
+const FAULT: Schema['ReleaseProblem'] = { id: 'fault 1', kind: 'fault', application: 'cutloom', sentence: 'Cutloom: V runs two commands.' }
+
+const DRAFT: Schema['ReleaseDraft'] = { problems: [], same_as: null, may_fix: false, applications: [], followers: [] }
+
+function show(presets: Schema['Preset'][] = [], draft: Partial<Schema['ReleaseDraft']> = {}, unsaved: string[] = ['cutloom']) {
   whenAsked('GET /applications', APPLICATIONS)
-  whenAsked('GET /presets', { presets, unsaved_applications: unsaved })
+  whenAsked('GET /release-drafts', { ...DRAFT, ...draft })
+  whenAsked('GET /presets', { presets, unsaved_applications: unsaved, people: [{ id: 7, name: 'sound editor' }] })
   renderAt('/presets', <PresetScreen />)
 }
 
 const note = () => screen.findByLabelText('What is this release for?')
 const save = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Make the release' })
 
-describe('saving a kit', () => {
+describe('making a release', () => {
   it('makes a new preset where there is none, under the name and for what one says', async () => {
     whenAsked('POST /presets', { ...RELEASE, preset: 'Night trains', number: 1 })
     show()
     await userEvent.type(await note(), ' for the night ')
     await userEvent.type(screen.getByLabelText('Name of the preset'), 'Night trains')
+    await screen.findByText('Nothing is wrong with it.')
     await userEvent.click(save())
     expect(await screen.findByText(/Made Night trains, release 1/)).toBeTruthy()
-    expect(askedFor('POST /presets').map(({ body }) => body)).toEqual([{ name: 'Night trains', note: 'for the night' }])
+    expect(askedFor('POST /presets').map(({ body }) => body)).toEqual([
+      { name: 'Night trains', note: 'for the night', accept: [], reason: null },
+    ])
   })
 
-  it('proposes the next release of one of my presets, and of nobody else', async () => {
-    whenAsked('POST /presets/1/releases', { ...RELEASE, number: 4 })
-    show([FOREIGN, HOME_KEYS])
-    await userEvent.type(await note(), 'lift on F6')
-    const choices = within(screen.getByLabelText('As')).getAllByRole('option')
+  it('proposes the next release of my only preset, and asks which where there are several', async () => {
+    show([FOREIGN, MINE])
+    const choices = within(await screen.findByLabelText('As')).getAllByRole<HTMLOptionElement>('option')
     expect(choices.map(({ textContent }) => textContent)).toEqual(['Home keys, release 4', 'a new preset'])
+    expect(choices[0]?.selected).toBe(true)
+  })
+
+  it('chooses none by itself where I may make releases of several', async () => {
+    show([PRESET, MINE])
+    const choices = within(await screen.findByLabelText('As')).getAllByRole<HTMLOptionElement>('option')
+    expect(choices.find(({ selected }) => selected)?.textContent).toBe('which preset?')
+    expect(save().disabled).toBe(true)
+  })
+
+  it('needs a yes to each thing that is wrong, by name, and a reason', async () => {
+    whenAsked('POST /presets/2/releases', { ...RELEASE, preset: 'Home keys', number: 4 })
+    show([MINE], { problems: [FAULT] })
+    await userEvent.type(await note(), 'as it is')
+    const yes = await screen.findByRole('checkbox', { name: FAULT.sentence })
+    expect(save().disabled).toBe(true)
+    await userEvent.click(yes)
+    expect(save().disabled).toBe(true)
+    await userEvent.type(screen.getByLabelText('Why it goes out all the same'), 'V is free there')
     await userEvent.click(save())
     expect(await screen.findByText(/Made Home keys, release 4/)).toBeTruthy()
-    expect(askedFor('POST /presets/1/releases').map(({ body }) => body)).toEqual([{ note: 'lift on F6' }])
+    expect(askedFor('POST /presets/2/releases')[0]?.body).toEqual({ note: 'as it is', accept: ['fault 1'], reason: 'V is free there' })
   })
 
-  it('empties the note behind it, so that the next release says something of its own', async () => {
-    whenAsked('POST /presets/1/releases', { ...RELEASE, number: 4 })
-    show([HOME_KEYS])
-    await userEvent.type(await note(), 'lift on F6')
-    await userEvent.click(save())
-    await screen.findByText(/Made Home keys/)
-    expect((await note()).getAttribute('value')).toBe('')
-  })
-
-  it('that is refused keeps what was entered, and says why', async () => {
-    whenAsked('POST /presets', () => problem(422, { detail: 'You have a preset "Home keys" already.', remedy: 'Choose another name.' }))
-    show()
-    await userEvent.type(await note(), 'first')
-    await userEvent.type(screen.getByLabelText('Name of the preset'), 'Home keys')
-    await userEvent.click(save())
-    expect((await screen.findByRole('alert')).textContent).toContain('You have a preset "Home keys" already.')
-    expect((await note()).getAttribute('value')).toBe('first')
-  })
-
-  it('is not to be had while all keymaps are factory ones, and the ways to have another are named', async () => {
-    show([], [])
-    expect(await screen.findByText(/All your keys are as they came/)).toBeTruthy()
+  it('is not to be had where the newest release says the same, or all keymaps are as they came', async () => {
+    show([MINE], { same_as: 3 })
+    expect(await screen.findByText(/Release 3 says the same as your keys now/)).toBeTruthy()
     expect(save().disabled).toBe(true)
-    expect(screen.getByRole('link', { name: 'bring a key file in' }).getAttribute('href')).toBe('/applications')
+  })
+
+  it('leads to what is new where somebody else was faster', async () => {
+    whenAsked('POST /presets/2/releases', () =>
+      problem(409, { kind: 'stale-preset', detail: 'Somebody has made Home keys 4.', remedy: 'Take it in first.', preset: 2 }),
+    )
+    show([MINE])
+    await userEvent.type(await note(), 'mine')
+    await screen.findByText('Nothing is wrong with it.')
+    await userEvent.click(save())
+    expect((await screen.findByRole('link', { name: 'Take in what is new there' })).getAttribute('href')).toBe('/presets/2/news')
+    expect((await note()).getAttribute('value')).toBe('mine')
+  })
+
+  it('fixes chords of the house by finding them', async () => {
+    const chord = { id: 'KeyJ', label: 'J', caps: ['J'], spoken: 'J', aria: 'j' }
+    const binding: Schema['Binding'] = {
+      id: 'everywhere KeyJ tap play-backwards',
+      chord,
+      gesture: 'tap',
+      command: { id: 'play-backwards', name: 'Play backwards', known: true },
+      context: { id: 'everywhere', name: 'Everywhere' },
+    }
+    whenAsked('POST /presets/1/releases', RELEASE)
+    show([PRESET], {
+      may_fix: true,
+      same_as: 2,
+      applications: [{ application: { id: 'cutloom', name: 'Cutloom' }, bindings: [binding], fixed: [] }],
+    })
+    await userEvent.type(await note(), 'J is fixed')
+    await userEvent.type(await screen.findByLabelText('Fix another chord'), 'backw')
+    await userEvent.click(screen.getByRole('button', { name: /Play backwards/ }))
+    await userEvent.click(save())
+    await screen.findByText(/Made House standard/)
+    expect(askedFor('POST /presets/1/releases')[0]?.body).toMatchObject({ fixed: { cutloom: [binding.id] } })
   })
 })
 
-describe('what is saved', () => {
+describe('what is there', () => {
   it('is said to be nothing, and what a preset is', async () => {
     show()
     expect(await screen.findByText('There is no preset yet.')).toBeTruthy()
   })
 
-  it('tells of each release its number, what it is for, its files and its digest', async () => {
-    show([HOME_KEYS, FOREIGN])
-    const preset = within(await screen.findByRole('region', { name: 'Home keys' }))
-    expect(preset.getByText('3')).toBeTruthy()
-    expect(preset.getByText('Split on V')).toBeTruthy()
-    expect(await preset.findByText(/Cutloom \(97 bindings\)/)).toBeTruthy()
-    expect(preset.getByTitle('c42a1844ac60865200').textContent).toBe('c42a1844ac608652')
-    expect(screen.getByRole('region', { name: 'Sound desk' })).toBeTruthy()
+  it('stands under whose it is, the house standard marked', async () => {
+    show([PRESET, MINE, FOREIGN])
+    expect(within(await screen.findByRole('region', { name: 'The house’s' })).getByText('the house standard')).toBeTruthy()
+    expect(within(screen.getByRole('region', { name: 'Mine' })).getByRole('heading', { name: /^Home keys/ })).toBeTruthy()
+    expect(within(screen.getByRole('region', { name: 'Shared with me' })).getByRole('heading', { name: /^Sound desk/ })).toBeTruthy()
+  })
+
+  it('tells with a release what was wrong with it and why it went out', async () => {
+    show([{ ...PRESET, releases: [{ ...RELEASE, accepted: [FAULT], reason: 'not used there' }] }])
+    expect(await screen.findByText(/1 known problem: “not used there”/)).toBeTruthy()
+  })
+
+  it('is shared with people by name', async () => {
+    whenAsked('PATCH /presets/2', { presets: [], unsaved_applications: [], people: [] })
+    show([MINE])
+    await userEvent.click(await screen.findByRole('button', { name: /who sees Home keys/ }))
+    await userEvent.click(screen.getByRole('checkbox', { name: 'sound editor' }))
+    expect(askedFor('PATCH /presets/2')[0]?.body).toEqual({ audience: 'people', people: [7], is_standard: false })
+  })
+
+  it('is followed from now on, or from its beginning, and leads to what is new', async () => {
+    whenAsked('PUT /presets/3/following', {})
+    show([FOREIGN, { ...PRESET, may_release: false, is_followed: true, has_news: true }])
+    await userEvent.click(await screen.findByRole('button', { name: 'follow from now on Sound desk' }))
+    expect(askedFor('PUT /presets/3/following')[0]?.body).toEqual({ from: 'now' })
+    expect(screen.getByRole('link', { name: 'something new here' }).getAttribute('href')).toBe('/presets/1/news')
   })
 })

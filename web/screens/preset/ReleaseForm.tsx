@@ -52,8 +52,8 @@ export function ReleaseForm({ data }: { data: Schema['Presets'] }) {
       <h2>A new release of my keys</h2>
       {isEmpty && (
         <p>
-          All your keys are as they came. <Link to="/remap">Remap something</Link> or <Link to="/applications">bring a key file in</Link>{' '}
-          first.
+          All your keys are as they came. First <Link to="/remap">remap something</Link> or{' '}
+          <Link to="/applications">bring a key file in</Link>.
         </p>
       )}
       <Form.Label htmlFor="save-target">As</Form.Label>

@@ -62,7 +62,7 @@ function Rollout({ rollout }: { rollout: Schema['Rollout'] }) {
     <article className={css.rollout} data-state={rollout.state} aria-label={`Rollout of ${release(rollout.release)}`}>
       <p>
         <b>{release(rollout.release)}</b> {ROLLOUT_STATES[rollout.state]}
-        {rollout.begins_at !== null && rollout.state === 'planned' && ` for ${clock(rollout.begins_at)}`}
+        {rollout.begins_at !== null && rollout.state === 'planned' && ` for ${clock(rollout.begins_at)}`}{' '}
         <small>
           {rollout.by}, {clock(rollout.created_at)}
           {rollout.when === 'closed' && ', where an application is closed'}
@@ -72,7 +72,7 @@ function Rollout({ rollout }: { rollout: Schema['Rollout'] }) {
       <ol className={css.track}>
         {rollout.suites.map(({ suite, step, is_first }) => (
           <li key={suite.id} data-step={step}>
-            {suite.name}
+            {suite.name}{' '}
             <small>
               {is_first && 'first, '}
               {STEPS[step]}

@@ -106,7 +106,8 @@ function Preview({ preview, onClose }: { preview: Schema['SittingPreview']; onCl
           <input type="radio" name="stay" checked={stay === 'hour'} onChange={() => setStay('hour')} /> for an hour
         </label>
         <label>
-          <input type="radio" name="stay" checked={stay === 'evening'} onChange={() => setStay('evening')} /> until {clock(endOf('evening', '') ?? '')}
+          <input type="radio" name="stay" checked={stay === 'evening'} onChange={() => setStay('evening')} /> until{' '}
+          {clock(endOf('evening', '') ?? '')}
         </label>
         <label>
           <input type="radio" name="stay" checked={stay === 'at'} onChange={() => setStay('at')} /> until{' '}

@@ -29,8 +29,7 @@ function Events({ of }: { of: Schema['SuiteEvent'][] }) {
       <time dateTime={at}>{clock(at)}</time>
       <span>
         {what}
-        {why !== null && <q>{why}</q>}
-        <small>{who ?? 'by itself'}</small>
+        {why !== null && <q>{why}</q>} <small>{who ?? 'by itself'}</small>
       </span>
     </li>
   ))

@@ -68,8 +68,7 @@ function Files({ suite, mayKeep }: { suite: Schema['Suite']; mayKeep: boolean })
           <li key={file.application.id} data-standing={file.standing}>
             <i aria-hidden="true" />
             <p>
-              <strong>{file.application.name}</strong> {standingInWords(file, suite.is_online)}
-              <small>{fromTo(file)}</small>
+              <strong>{file.application.name}</strong> {standingInWords(file, suite.is_online)} <small>{fromTo(file)}</small>
             </p>
             {file.held !== null && <p className={css.fault}>{file.held}</p>}
             {file.is_loaded === false && (
@@ -129,7 +128,7 @@ function Sitting({ page: { suite, may_leave, may_sit_down } }: { page: Schema['S
     <section aria-label="Who sits here">
       <h2>Who sits here</h2>
       {suite.sitting === null ? (
-        <p>{suite.is_giving_back ? 'Nobody; what was found before is on its way back.' : 'Nobody; the suite has what it follows.'}</p>
+        <p>{suite.is_giving_back ? 'Nobody; what was found before is on its way back.' : 'Nobody.'}</p>
       ) : (
         <p>
           <b>{suite.sitting.is_me ? 'You' : suite.sitting.person}</b>, since {clock(suite.sitting.since)}, {until(suite.sitting.until)}

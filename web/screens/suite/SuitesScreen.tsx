@@ -123,8 +123,7 @@ function Row({ suite, isChosen, onToggle }: RowProps) {
     <li className={css.row} data-online={suite.is_online} data-needs={needsSomebody(suite)}>
       <input type="checkbox" aria-label={`Choose ${suite.name}`} checked={isChosen} onChange={onToggle} />
       <p>
-        <Link to={`/suites/${suite.id}`}>{suite.name}</Link>
-        <small>{presence(suite)}</small>
+        <Link to={`/suites/${suite.id}`}>{suite.name}</Link> <small>{presence(suite)}</small>
       </p>
       <p className={css.seat}>
         {suite.layout.name}, {SYSTEMS[suite.system]}

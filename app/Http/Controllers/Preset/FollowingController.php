@@ -54,6 +54,11 @@ final readonly class FollowingController
     /** @param  array<string, Side>  $answers */
     private function shown(User $user, Preset $preset, Seat $seat, array $answers): NewsResource
     {
-        return new NewsResource($preset, $preset->newest()->with('author')->firstOrFail(), $this->news->of($user, $preset, $answers), $seat);
+        return new NewsResource(
+            $preset,
+            $preset->newest()->with('author')->firstOrFail(),
+            $this->news->of($user, $preset, $answers),
+            $seat,
+        );
     }
 }

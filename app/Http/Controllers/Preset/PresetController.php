@@ -22,15 +22,14 @@ final readonly class PresetController
 
     public function index(#[CurrentUser] User $user): PresetsResource
     {
-        $presets = Preset::query()
-            ->seenBy($user)
+        $presets = Preset::seenBy($user)
             ->with([
                 'kit.user',
                 'people',
                 'releases' => static fn ($releases) => $releases
+                    ->with(['author', 'files' => static fn ($files) => $files->select(['id', 'release_id', 'application', 'file_name'])])
                     ->select(['id', 'preset_id', 'number', 'note', 'author_id', 'digest', 'accepted', 'reason', 'created_at'])
-                    ->selectRaw("content->'fixed' as fixed")
-                    ->with(['author', 'files' => static fn ($files) => $files->select(['id', 'release_id', 'application', 'file_name'])]),
+                    ->selectRaw("content->'fixed' as fixed"),
             ])
             ->orderByDesc('is_standard')
             ->orderBy('name')

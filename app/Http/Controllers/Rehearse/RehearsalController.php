@@ -22,8 +22,12 @@ use Zebrafinch\Core\Keyboard\Seat;
 /** Chords pressed in a suite's stand-in applications, answered by what the installed key file makes of them. */
 final readonly class RehearsalController
 {
-    public function __construct(private Library $library, private SuiteSeats $seats, private Rehearsing $rehearsing, private Presence $presence)
-    {
+    public function __construct(
+        private Library $library,
+        private SuiteSeats $seats,
+        private Rehearsing $rehearsing,
+        private Presence $presence,
+    ) {
     }
 
     /** @throws ValidationException */

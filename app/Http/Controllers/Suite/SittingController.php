@@ -25,11 +25,8 @@ use Zebrafinch\Core\Preset\Side;
 /** Sitting down in a suite with one's own keys, leaving it as it was, and taking along what one changed there. */
 final readonly class SittingController
 {
-    public function __construct(
-        private Sittings $sittings,
-        private Assignments $assignments,
-        private Library $library,
-    ) {
+    public function __construct(private Sittings $sittings, private Assignments $assignments, private Library $library)
+    {
     }
 
     public function preview(#[CurrentUser] User $user, Suite $suite): SittingPreviewResource
@@ -65,15 +62,24 @@ final readonly class SittingController
         return new MySittingsResource($this->sittings->openOf($user), $this->sittings->offersTo($user), $this->library);
     }
 
-    public function offer(Request $request, #[CurrentUser] User $user, Sitting $sitting, Application $application, Seat $seat): SuiteOfferResource
-    {
+    public function offer(
+        Request $request,
+        #[CurrentUser] User $user,
+        Sitting $sitting,
+        Application $application,
+        Seat $seat,
+    ): SuiteOfferResource {
         $news = $this->sittings->offer($user, $sitting, $application->id);
 
         return $news === null ? abort(404) : new SuiteOfferResource($sitting, $news, $seat);
     }
 
-    public function takeOffer(OfferRequest $request, #[CurrentUser] User $user, Sitting $sitting, Application $application): MySittingsResource
-    {
+    public function takeOffer(
+        OfferRequest $request,
+        #[CurrentUser] User $user,
+        Sitting $sitting,
+        Application $application,
+    ): MySittingsResource {
         $answers = array_map(Side::from(...), $request->validated('answers') ?? []);
         $this->sittings->takeOffer($user, $sitting, $application->id, $answers, $request->integer('version'));
 

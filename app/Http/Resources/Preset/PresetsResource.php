@@ -66,7 +66,11 @@ final class PresetsResource extends JsonAnswer
             // What was never taken in is all new.
             'has_news' => $follow !== null && $newest !== null && $follow->release_id !== $newest->id,
             'releases' => $preset->releases
-                ->map(static fn (Release $release): array => (new ReleaseResource($release->setRelation('preset', $preset)))->toArray($request))
+                ->map(
+                    static fn (Release $release): array => (new ReleaseResource($release->setRelation('preset', $preset)))->toArray(
+                        $request,
+                    ),
+                )
                 ->all(),
         ];
     }

@@ -23,7 +23,12 @@ final class SuiteOfferResource extends JsonAnswer
     {
         return [
             'suite' => ['id' => $this->sitting->suite->slug, 'name' => $this->sitting->suite->name],
-            'news' => NewsShape::of($this->news->current->at($this->seat), $this->news->current->name(), $this->news->current->own->version ?? 0, $this->news->taking),
+            'news' => NewsShape::of(
+                $this->news->current->at($this->seat),
+                $this->news->current->name(),
+                $this->news->current->own->version ?? 0,
+                $this->news->taking,
+            ),
         ];
     }
 }
