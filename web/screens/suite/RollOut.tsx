@@ -5,6 +5,7 @@ import { releasesOf, usePresets } from '../../api/presets'
 import { useSession } from '../../api/session'
 import type { Schema } from '../../api/client'
 import { Asking } from '../../parts/Asking'
+import { counted } from '../../parts/counted'
 import { isAccepted, NO, Problems } from '../../parts/Problems'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { useRollOut } from './mutations'
@@ -150,8 +151,19 @@ function WouldChange({ data, overwrite, onOverwrite }: WouldChangeProps) {
         ),
       ),
     })
+  const needs = ({ becomes }: Schema['DryRunFile']) => becomes === 'by-hand' || becomes === 'stopped'
+  const sorted = [...data.suites].sort((one, other) => Number(other.applications.some(needs)) - Number(one.applications.some(needs)))
+  const files = data.suites.flatMap(({ applications }) => applications)
+  const sums = Object.entries(BECOMES)
+    .map(([becomes, words]) => [files.filter((file) => file.becomes === becomes).length, words] as const)
+    .filter(([count]) => count > 0)
   return (
     <div className={css.wouldChange}>
+      {data.suites.length > 3 && (
+        <p className="quiet">
+          Of {counted(files.length, 'key file')}: {sums.map(([count, words]) => `${count} ${words}`).join('; ')}.
+        </p>
+      )}
       <table aria-label="What would change where">
         <thead>
           <tr>
@@ -162,7 +174,7 @@ function WouldChange({ data, overwrite, onOverwrite }: WouldChangeProps) {
           </tr>
         </thead>
         <tbody>
-          {data.suites.flatMap(({ suite, is_online, sits, applications }) =>
+          {sorted.flatMap(({ suite, is_online, sits, applications }) =>
             applications.map((file, index) => {
               const isAllowed = overwrite[suite.id]?.[file.application.id] !== undefined
               return (
@@ -175,7 +187,7 @@ function WouldChange({ data, overwrite, onOverwrite }: WouldChangeProps) {
                   <td>{file.application.name}</td>
                   <td>{file.now === null ? (file.sha256 === null ? 'no file' : 'a file nobody gave') : releaseName(file.now)}</td>
                   <td>
-                    {isAllowed ? 'is replaced; a copy stays' : BECOMES[file.becomes]}
+                    {isAllowed ? 'is replaced; a copy stays' : BECOMES[file.becomes]}{' '}
                     {file.replaced.length > 0 && (
                       <details>
                         <summary>{file.replaced.length} chords replaced for the keyboard there</summary>

@@ -1,19 +1,14 @@
 import type { Schema } from '../../api/client'
-import { cx } from '../../parts/cx'
-import { release, standingInWords } from './words'
+import { standingInWords } from './words'
 import css from './suite.module.css'
 
 /** The key files of a suite as one strip: what is in step runs together, anything else breaks it and says why. */
 export function Strip({ suite }: { suite: Schema['Suite'] }) {
   return (
-    <ul className={cx(css.strip)} aria-label={`Key files of ${suite.name}`}>
+    <ul className={css.strip} aria-label={`Key files of ${suite.name}`}>
       {suite.files.map((file) => (
         <li key={file.application.id} data-standing={file.standing} data-online={suite.is_online}>
-          <span>{file.application.name}</span>{' '}
-          <small>
-            {standingInWords(file, suite.is_online)}
-            {file.standing === 'behind' && file.due !== null && `, ${release(file.due)} is due`}
-          </small>
+          <span>{file.application.name}</span> <small>{standingInWords(file, suite.is_online)}</small>
         </li>
       ))}
     </ul>

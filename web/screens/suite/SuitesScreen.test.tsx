@@ -76,7 +76,7 @@ describe('the house in one view', () => {
     show([LONE, SUITE, DUNLIN])
     const groups = await screen.findAllByRole('region', { name: /House standard|Follow/ })
     expect(groups.map((group) => group.getAttribute('aria-label'))).toEqual(['House standard 2', 'Follow nothing'])
-    expect(within(groups[0] as HTMLElement).getAllByRole('checkbox')).toHaveLength(2)
+    expect(within(groups[0]!).getAllByRole('checkbox')).toHaveLength(2)
   })
 
   it('is narrowed to what needs somebody, and by name', async () => {

@@ -106,7 +106,11 @@ function groups(suites: readonly Schema['Suite'][]): Map<string, Schema['Suite']
       ? 'Follow nothing'
       : `${follows.preset.name} ${follows.release.number}${follows.is_pinned ? '' : ', always the newest'}`
   const all = new Map<string, Schema['Suite'][]>()
-  for (const suite of [...suites].sort((one, other) => Number(one.follows === null) - Number(other.follows === null))) {
+  const sorted = [...suites].sort(
+    (one, other) =>
+      Number(one.follows === null) - Number(other.follows === null) || one.name.localeCompare(other.name, undefined, { numeric: true }),
+  )
+  for (const suite of sorted) {
     all.set(title(suite), [...(all.get(title(suite)) ?? []), suite])
   }
   return all
