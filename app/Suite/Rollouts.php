@@ -305,7 +305,8 @@ final readonly class Rollouts
         $isOnline = $this->presence->isOnline($suite);
         $isDone = true;
         foreach ($suite->keyFileOwners() as $application) {
-            $stop = $suite->stops[$application] ?? null;
+            // What stops the keys of whoever sits there stops no release.
+            $stop = ($suite->stops[$application]['release'] ?? null) === $rollout->release_id ? $suite->stops[$application] : null;
             $due = $suite->state->due()[$application] ?? null;
             if ($stop === null && $due === null) {
                 continue;

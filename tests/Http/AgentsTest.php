@@ -35,7 +35,7 @@ test('a report that comes twice or late changes nothing', function () {
 
 test('bytes that have another digest than is said are refused, and the report that names it is not taken', function () {
     $avocet = $this->workstation('avocet');
-    $avocet->send('these bytes', hash('sha256', 'others'))->assertStatus(422);
+    $avocet->send('these bytes', hash('sha256', 'others'))->assertStatus(422)->assertJsonPath('kind', 'wrong-digest');
     $report = [
         'sequence' => 1,
         'at' => 0,

@@ -16,6 +16,7 @@ use App\Suite\AssignmentDocument;
 use App\Suite\Clock;
 use App\Suite\Presence;
 use App\Suite\Reports;
+use App\Suite\WrongDigest;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -62,7 +63,9 @@ final readonly class AgentController
     {
         $bytes = $request->getContent();
         abort_if(strlen($bytes) > TextSize::MOST_BYTES, 413);
-        abort_if(hash('sha256', $bytes) !== $sha256, 422, 'The bytes have another digest than the address says.');
+        if (hash('sha256', $bytes) !== $sha256) {
+            throw WrongDigest::of($sha256, $bytes);
+        }
         StoredFile::store($bytes);
 
         return response()->noContent();
