@@ -33,7 +33,7 @@ final class Agent
         private readonly Installer $installer,
         private readonly StateFolder $state,
     ) {
-        $this->report = new Report($workstation, $installer, $state);
+        $this->report = new Report($workstation, $state);
     }
 
     public function run(): never
@@ -85,7 +85,13 @@ final class Agent
                 if (hash('sha256', $bytes) !== $sha256) {
                     throw new ServerSilent("The file {$sha256} did not arrive whole; nothing was written.");
                 }
-                $this->state->fetch($sha256, $bytes);
+                try {
+                    $this->state->fetch($sha256, $bytes);
+                } catch (CannotWrite $error) {
+                    $this->held = array_fill_keys(array_column($due, 'application'), $error->held);
+
+                    return false;
+                }
             }
         }
         $waitFor = ($this->assignment['when'] ?? 'now') === 'closed' ? $this->workstation->running() : [];

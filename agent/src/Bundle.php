@@ -84,7 +84,7 @@ final class Bundle
      */
     private function writeReport(string $path, array $held, array $assignment): void
     {
-        $report = new Report($this->workstation, $this->installer, $this->state);
+        $report = new Report($this->workstation, $this->state);
         $told = $report->of($held, $assignment['system'], $assignment['number']);
         $text = json_encode($told + ['at' => time(), 'sequence' => $report->sequence(), 'instance' => $this->state->instance()], JSON_THROW_ON_ERROR);
         $files = [];

@@ -14,7 +14,7 @@ final class Report
 
     private const MOST_BYTES = 8_388_608;
 
-    public function __construct(private readonly Workstation $workstation, private readonly Installer $installer, private readonly StateFolder $state)
+    public function __construct(private readonly Workstation $workstation, private readonly StateFolder $state)
     {
     }
 
@@ -69,10 +69,5 @@ final class Report
     public function sequence(): int
     {
         return $this->state->nextSequence();
-    }
-
-    public function installer(): Installer
-    {
-        return $this->installer;
     }
 }

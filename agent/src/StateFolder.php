@@ -38,7 +38,21 @@ final class StateFolder
             throw new AgentRefuses("Another agent works with the folder {$path} already.");
         }
 
+        self::sweep($path);
+
         return new self($path, $lock);
+    }
+
+    /** What was half written when the agent was killed; whatever else lies there is not the agent's. */
+    private static function sweep(string $path): void
+    {
+        foreach (['', '/fetched', '/copies'] as $folder) {
+            foreach (glob("{$path}{$folder}/*.new") ?: [] as $half) {
+                if (preg_match('/^(state\.json|journal\.json|[0-9a-f]{64}|\d{11}-.+-[0-9a-f]{64})\.new$/', basename($half)) === 1) {
+                    unlink($half);
+                }
+            }
+        }
     }
 
     /** Ends the hold on the folder; another agent may open it. */
@@ -68,7 +82,11 @@ final class StateFolder
     public function nextSequence(): int
     {
         $this->state['sequence']++;
-        $this->store();
+        try {
+            $this->store();
+        } catch (CannotWrite) {
+            // What is wrong must be told all the same, just when the disk takes nothing.
+        }
 
         return $this->state['sequence'];
     }

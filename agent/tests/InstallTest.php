@@ -92,6 +92,20 @@ test('an application that is running is waited for where it is to be', function 
         ->toBe(['first']);
 });
 
+test('what was half written when it was killed goes at the next start, and a stranger\'s file stays', function () {
+    [$folder, $state] = withRelease();
+    $half = ['journal.json.new', 'fetched/'.str_repeat('a', 64).'.new'];
+    foreach ([...$half, 'notes.new'] as $name) {
+        file_put_contents("{$folder->path}/agent/{$name}", 'half');
+    }
+    $state->close();
+    $folder->state()->close();
+    expect(array_filter($half, static fn (string $name): bool => is_file("{$folder->path}/agent/{$name}")))
+        ->toBe([])
+        ->and(is_file("{$folder->path}/agent/notes.new"))
+        ->toBeTrue();
+});
+
 test('only one agent works with a folder', function () {
     [$folder, $state] = withRelease();
     expect(fn () => $folder->state())->toThrow(AgentRefuses::class, 'Another agent works');
@@ -115,7 +129,7 @@ test('copies are pruned by number and age, the newest stay, and a stranger\'s fi
 test('a report tells what is there, and of a file that is too large or cannot be read only that', function () {
     [$folder, $state] = withRelease();
     file_put_contents($folder->file('easeframe'), str_repeat('x', 9_000_000));
-    $report = new Report($folder->workstation(), $folder->installer($state), $state);
+    $report = new Report($folder->workstation(), $state);
     $told = array_column($report->of(['cutloom' => 'running'], 'linux', 7)['files'], null, 'application');
     expect($told['easeframe'])
         ->toMatchArray(['sha256' => str_repeat('0', 64), 'held' => 'unreadable'])

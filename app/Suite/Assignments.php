@@ -9,7 +9,6 @@ use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\Release;
 use App\Models\Sitting;
-use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
 use App\Preset\Fit;
@@ -208,11 +207,6 @@ final readonly class Assignments
     public function label(Suite $suite, ?string $sha256): ?array
     {
         return $suite->labels[$sha256 ?? ''] ?? null;
-    }
-
-    public function bytes(?string $sha256): ?string
-    {
-        return StoredFile::bytesOf($sha256);
     }
 
     /**

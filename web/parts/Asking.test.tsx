@@ -15,7 +15,7 @@ function Releases({ ask }: { ask: () => Promise<Release[]> }) {
   const releases = useQuery({ queryKey: ['releases'], queryFn: ask })
   return (
     <Asking of={releases}>
-      {(all) => (all.length === 0 ? <Empty>Nothing is saved to hand over yet.</Empty> : <p>{all.map(({ name }) => name).join()}</p>)}
+      {(all) => (all.length === 0 ? <Empty>Nothing is saved to bring to suites yet.</Empty> : <p>{all.map(({ name }) => name).join()}</p>)}
     </Asking>
   )
 }
@@ -49,7 +49,7 @@ describe('a question to the server', () => {
 
   it('looks like empty when the answer is empty', async () => {
     renderAt('/suites', <Releases ask={() => Promise.resolve([])} />)
-    expect(await screen.findByText('Nothing is saved to hand over yet.')).toBeTruthy()
+    expect(await screen.findByText('Nothing is saved to bring to suites yet.')).toBeTruthy()
   })
 
   it('looks like a failure when it was refused, and can be asked again', async () => {

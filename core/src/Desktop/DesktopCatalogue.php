@@ -14,7 +14,7 @@ use Zebrafinch\Core\Application\Precedence;
 
 /**
  * The desktop seen as an application: its commands are the menu titles of the real ones, each in a context that is its
- * application. So a title is bound, searched, saved and handed over like any command.
+ * application. So a title is bound, searched, saved and given to suites like any command.
  */
 final readonly class DesktopCatalogue
 {

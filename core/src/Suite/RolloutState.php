@@ -18,13 +18,7 @@ enum RolloutState: string
     case Cancelled = 'cancelled';
     case GoneBack = 'gone-back';
 
-    /** Whether something may still happen by itself or by somebody's going on. */
-    public function isOpen(): bool
-    {
-        return in_array($this, self::open(), true);
-    }
-
-    /** @return list<self> */
+    /** @return list<self> those in which something may still happen, by itself or by somebody's going on */
     public static function open(): array
     {
         return [self::Planned, self::Running, self::Paused, self::Stopped];
