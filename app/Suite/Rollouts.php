@@ -319,7 +319,7 @@ final readonly class Rollouts
                 $standing === Standing::ChangedByHand => "{$name} was changed by hand there.",
                 $standing === Standing::NobodyGave => "{$name} has a file there that nobody gave.",
                 $standing === Standing::HeldBack && $there->held?->passes() === false => "{$name}: {$there->held->inWords()}.",
-                $standing === Standing::InStep && $there->loaded === false => "{$name} does not take its key file: {$there->says}",
+                $standing === Standing::Refused => "{$name} does not take its key file: {$there->says}",
                 default => null,
             };
             if ($fault !== null) {

@@ -1724,7 +1724,7 @@ export interface components {
         SuiteFile: {
             application: components["schemas"]["Named"];
             /** @enum {string} */
-            standing: "in-step" | "behind" | "on-its-way" | "held-back" | "stopped" | "changed-by-hand" | "left" | "nobody-gave" | "no-file";
+            standing: "in-step" | "refused" | "behind" | "on-its-way" | "held-back" | "stopped" | "changed-by-hand" | "left" | "nobody-gave" | "no-file";
             needs_somebody: boolean;
             source: string | null;
             there: components["schemas"]["GivenRelease"] | null;

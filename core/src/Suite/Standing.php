@@ -8,6 +8,8 @@ namespace Zebrafinch\Core\Suite;
 enum Standing: string
 {
     case InStep = 'in-step';
+    /** The very file that is due is there, and the application takes none of it. */
+    case Refused = 'refused';
     /** What is there was given, and something newer is due; the suite does not answer. */
     case Behind = 'behind';
     /** The suite answers, and will have what is due in a moment. */
@@ -34,6 +36,6 @@ enum Standing: string
     /** Whether somebody has to decide something before it goes on. */
     public function needsSomebody(): bool
     {
-        return in_array($this, [self::Stopped, self::ChangedByHand, self::NobodyGave], true);
+        return in_array($this, [self::Refused, self::Stopped, self::ChangedByHand, self::NobodyGave], true);
     }
 }

@@ -280,6 +280,7 @@ final readonly class SuiteState
         return match (true) {
             $isStopped => Standing::Stopped,
             $due === null => $there->sha256 === null ? Standing::NoFile : Standing::NobodyGave,
+            $due->sha256 === $there->sha256 && $there->loaded === false => Standing::Refused,
             $due->sha256 === $there->sha256 && $due->source === Source::Own => Standing::Left,
             $due->sha256 === $there->sha256 && $this->isReported($application) => Standing::InStep,
             $this->isReported($application) && ! $this->mayReplace($application) => $there->installed === null

@@ -64,6 +64,11 @@ test('how a file stands', function (SuiteState $state, bool $isOnline, Standing 
         true,
         Standing::HeldBack,
     ],
+    'there, and the application takes none of it' => [
+        fn () => inStep()->reported(['cutloom' => new ReportedFile(digestOf('house 1'), digestOf('house 1'), null, false, 'no')]),
+        true,
+        Standing::Refused,
+    ],
     'nothing due and nothing there' => [fn () => reporting(SuiteState::blank(), null, null), true, Standing::NoFile],
     'its own' => [fn () => reporting(inStep(), 'mine', 'house 1')->owning('cutloom', digestOf('mine')), true, Standing::Left],
 ]);

@@ -11,6 +11,7 @@ describe('the standing of a file', () => {
     expect(standingInWords(FILE, true)).toBe('in step')
     expect(standingInWords(FILE, false)).toBe('in step when last seen')
     expect(standingInWords(file({ standing: 'changed-by-hand' }), false)).toBe('changed by hand')
+    expect(standingInWords(file({ standing: 'refused' }), true)).toBe('there, and not taken')
   })
 })
 
@@ -33,7 +34,6 @@ describe('whether a suite needs somebody', () => {
   it.each([
     [{}, false],
     [{ files: [file({ needs_somebody: true })] }, true],
-    [{ files: [file({ is_loaded: false })] }, true],
     [{ second_agent_at: '2026-03-02T10:00:00Z' }, true],
   ])('%j: %s', (part, needs) => {
     expect(needsSomebody(suite(part))).toBe(needs)

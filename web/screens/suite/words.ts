@@ -6,6 +6,7 @@ export type Step = Schema['RolloutSuite']['step']
 
 export const STANDINGS: Record<Standing, string> = {
   'in-step': 'in step',
+  refused: 'there, and not taken',
   behind: 'behind',
   'on-its-way': 'on its way',
   'held-back': 'held back',
@@ -51,7 +52,7 @@ export function lacks(suite: Schema['Suite']): string {
 }
 
 export const needsSomebody = (suite: Schema['Suite']): boolean =>
-  suite.second_agent_at !== null || suite.files.some((file) => file.needs_somebody || file.is_loaded === false)
+  suite.second_agent_at !== null || suite.files.some((file) => file.needs_somebody)
 
 export function presence(suite: Schema['Suite']): string {
   if (suite.is_online) return 'online'
