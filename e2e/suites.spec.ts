@@ -45,6 +45,7 @@ test.afterAll(async ({ browser }) => {
     await ask(page, 'delete', `/suites/${suite}/following`)
     workstation.remove(KEYS)
   }
+  await ask(page, 'patch', `/presets/${await standardId(page)}`, { audience: 'mine' })
   await page.close()
   for (const account of ['keeper', 'sound', 'motion'] as const) await backToFactory(browser, account)
 })

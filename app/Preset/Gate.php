@@ -32,7 +32,7 @@ final readonly class Gate
      */
     public function problems(array $files, FixedChords $fixed, Seat $here, Collection $suites): array
     {
-        $problems = $this->brokenFixed($files, $fixed);
+        $problems = $this->brokenFixed($files, $fixed, $here);
         $atSeat = ['' => [[], $here]];
         foreach ($suites as $suite) {
             $seat = $this->library->seat($suite->board, $suite->layout, $suite->system);
@@ -80,8 +80,9 @@ final readonly class Gate
      * @param  array<string, string>  $files
      * @return list<Problem>
      */
-    private function brokenFixed(array $files, FixedChords $fixed): array
+    private function brokenFixed(array $files, FixedChords $fixed, Seat $here): array
     {
+        $printer = $here->printer();
         $problems = [];
         foreach ($files as $id => $bytes) {
             $application = $this->library->application($id);
@@ -93,7 +94,8 @@ final readonly class Gate
                         ProblemKind::FixedBroken,
                         $id,
                         $one->id(),
-                        "{$application->name}: the house has fixed {$one->chord->id()} for {$application->commandName($one->command)}, ".
+                        "{$application->name}: the house has fixed {$printer->label($one->chord)} for ".
+                            "{$application->commandName($one->command)}, ".
                             'and these keys have not.',
                     ),
                     $broken,

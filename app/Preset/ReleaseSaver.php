@@ -205,14 +205,15 @@ final readonly class ReleaseSaver
         $fixed = $isStandard ? $draft->content->fixed : HouseStandard::fixed();
 
         return [
-            ...$isStandard && $newest !== null ? $this->noLongerFixed($newest, $draft->content) : [],
+            ...$isStandard && $newest !== null ? $this->noLongerFixed($newest, $draft->content, $seat) : [],
             ...$this->gate->problems($draft->files, $fixed, $seat, $this->gate->followers($preset)),
         ];
     }
 
     /** @return list<Problem> */
-    private function noLongerFixed(Release $newest, ReleaseContent $content): array
+    private function noLongerFixed(Release $newest, ReleaseContent $content, Seat $seat): array
     {
+        $printer = $seat->printer();
         $problems = [];
         foreach ($newest->content()->fixed->toData() as $id => $bindings) {
             $application = $this->library->application($id);
@@ -223,7 +224,7 @@ final readonly class ReleaseSaver
                         ProblemKind::FixedBroken,
                         $id,
                         "no longer {$binding->id()}",
-                        "{$application->name}: {$binding->chord->id()} for {$application->commandName($binding->command)} ".
+                        "{$application->name}: {$printer->label($binding->chord)} for {$application->commandName($binding->command)} ".
                             'would not be fixed any more.',
                     );
                 }
