@@ -9,7 +9,7 @@ declare(strict_types=1);
  */
 const MOST = 140;
 const OURS =
-    '{^(?:[a-z.-]+|(?:app|bootstrap(?!/cache)|config|core|database|deploy|e2e|routes|standins|tests|tools|web)/.+)\.'.
+    '{^(?:[a-z.-]+|(?:agent|app|bootstrap(?!/cache)|config|core|database|deploy|e2e|routes|standins|tests|tools|web)/.+)\.'.
     '(?:php|tsx?|mjs|js|css|sh)$|^zebrafinch$}';
 const GENERATED = 'web/api/schema.d.ts';
 

@@ -96,7 +96,7 @@ final class Agent
         }
         $waitFor = ($this->assignment['when'] ?? 'now') === 'closed' ? $this->workstation->running() : [];
         $this->held = $this->installer->install($this->assignment['number'], $files, $waitFor);
-        $this->state->forgetFetchedBut(array_filter(array_column($files, 'sha256'), is_string(...)));
+        $this->state->forgetFetchedBut(array_values(array_filter(array_column($files, 'sha256'), is_string(...))));
 
         return $this->held === [];
     }
@@ -124,7 +124,10 @@ final class Agent
         foreach ($this->assignment['presses'] ?? [] as $press) {
             if (! isset($this->pressed[$press['id']])) {
                 try {
-                    $this->pressed[$press['id']] = ['done' => true, 'answer' => $this->workstation->press($press, $this->assignment['system'])];
+                    $this->pressed[$press['id']] = [
+                        'done' => true,
+                        'answer' => $this->workstation->press($press, $this->assignment['system']),
+                    ];
                 } catch (Throwable $error) {
                     $this->pressed[$press['id']] = ['done' => false, 'answer' => ['error' => $error->getMessage()]];
                 }

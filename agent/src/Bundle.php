@@ -33,11 +33,16 @@ final class Bundle
 
         return $held === []
             ? "Assignment {$assignment['number']} is installed."
-            : 'Nothing was installed: '.implode(', ', array_map(
-                static fn (string $application, string $why): string => "{$application} ({$why})",
-                array_keys($held),
-                $held,
-            )).'. Bring the report back, and fetch a new bundle.';
+            : 'Nothing was installed: '.
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn (string $application, string $why): string => "{$application} ({$why})",
+                            array_keys($held),
+                            $held,
+                        ),
+                    ).
+                    '. Bring the report back, and fetch a new bundle.';
     }
 
     /** @return array<string, mixed> */
@@ -73,9 +78,20 @@ final class Bundle
 
     private function isOfTheHouse(string $text, string $signature): bool
     {
-        return preg_match('/\A[0-9a-f]{64}\z/', $this->settings->houseKey) === 1 &&
-            preg_match('/\A[0-9a-f]{128}\z/', $signature) === 1 &&
-            sodium_crypto_sign_verify_detached((string) hex2bin($signature), $text, (string) hex2bin($this->settings->houseKey));
+        [$raw, $key] = [
+            self::raw($signature, SODIUM_CRYPTO_SIGN_BYTES),
+            self::raw($this->settings->houseKey, SODIUM_CRYPTO_SIGN_PUBLICKEYBYTES),
+        ];
+
+        return $raw !== null && $key !== null && sodium_crypto_sign_verify_detached($raw, $text, $key);
+    }
+
+    /** @return non-empty-string|null null where it is not that many bytes in hex */
+    private static function raw(string $hex, int $bytes): ?string
+    {
+        $raw = strlen($hex) === 2 * $bytes && ctype_xdigit($hex) ? hex2bin($hex) : '';
+
+        return $raw === '' || $raw === false ? null : $raw;
     }
 
     /**
@@ -86,7 +102,10 @@ final class Bundle
     {
         $report = new Report($this->workstation, $this->state);
         $told = $report->of($held, $assignment['system'], $assignment['number']);
-        $text = json_encode($told + ['at' => time(), 'sequence' => $report->sequence(), 'instance' => $this->state->instance()], JSON_THROW_ON_ERROR);
+        $text = json_encode(
+            $told + ['at' => time(), 'sequence' => $report->sequence(), 'instance' => $this->state->instance()],
+            JSON_THROW_ON_ERROR,
+        );
         $files = [];
         foreach ($told['files'] as ['sha256' => $sha256, 'installed' => $installed]) {
             $bytes = $sha256 === null || $sha256 === $installed ? null : $report->bytes($sha256);

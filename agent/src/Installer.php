@@ -193,8 +193,7 @@ final class Installer
 
     private function path(string $application): string
     {
-        return $this->workstation->files()[$application] ??
-            throw new AgentRefuses("This workstation has no key file of {$application}.");
+        return $this->workstation->files()[$application] ?? throw new AgentRefuses("This workstation has no key file of {$application}.");
     }
 
     private function step(string $name): void

@@ -38,7 +38,7 @@ final class Report
                     default => hash('sha256', $bytes),
                 },
                 'installed' => $this->state->installed($application),
-                'held' => $isReadable ? ($held[$application] ?? null) : 'unreadable',
+                'held' => $isReadable ? $held[$application] ?? null : 'unreadable',
                 ...$this->workstation->loads($application, $isReadable ? $bytes : null, $system),
             ];
         }

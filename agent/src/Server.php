@@ -40,7 +40,9 @@ final class Server
      */
     public function report(array $report): array
     {
-        return $this->decoded($this->ask('POST', 'report', json_encode($report, JSON_THROW_ON_ERROR), ['Content-Type: application/json'])[1]);
+        return $this->decoded(
+            $this->ask('POST', 'report', json_encode($report, JSON_THROW_ON_ERROR), ['Content-Type: application/json'])[1],
+        );
     }
 
     /** @param  array<string, mixed>  $answer */
@@ -73,7 +75,7 @@ final class Server
         ]);
         $answer = @file_get_contents("{$this->address}/api/agent/{$path}", false, $context);
         $found = [];
-        foreach ($http_response_header ?? [] as $line) {
+        foreach ($answer === false ? [] : $http_response_header as $line) {
             if (preg_match('~^HTTP/\S+ (\d{3})~', $line, $status) === 1) {
                 $found = ['status' => $status[1]];
             } else {
@@ -87,7 +89,7 @@ final class Server
             throw new ServerSilent(
                 $status === 0
                     ? "The server at {$this->address} does not answer."
-                    : "The server answered {$status}: ".(is_array($said) ? ($said['detail'] ?? '') : ''),
+                    : "The server answered {$status}: ".(is_array($said) ? $said['detail'] ?? '' : ''),
             );
         }
 

@@ -22,7 +22,12 @@ final class StateFolder
     {
         $this->disk = new LocalDisk();
         $read = json_decode((string) $this->disk->read("{$path}/state.json"), true);
-        $this->state = (is_array($read) ? $read : []) + ['instance' => bin2hex(random_bytes(8)), 'sequence' => 0, 'number' => 0, 'installed' => []];
+        $this->state = (is_array($read) ? $read : []) + [
+            'instance' => bin2hex(random_bytes(8)),
+            'sequence' => 0,
+            'number' => 0,
+            'installed' => [],
+        ];
         $this->store();
     }
 
@@ -104,7 +109,10 @@ final class StateFolder
     {
         $journal = json_decode((string) $this->disk->read("{$this->path}/journal.json"), true);
 
-        return is_array($journal) ? $journal : null;
+        /** @var Journal|null $known what only this class writes */
+        $known = is_array($journal) ? $journal : null;
+
+        return $known;
     }
 
     /** @param  Journal  $journal */

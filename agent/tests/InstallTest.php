@@ -44,7 +44,10 @@ test('where one file is not the one that was told of, nothing of all is installe
     $entries = $folder->release($state, 'second');
     file_put_contents($folder->file('faderloft'), 'by hand of nobody');
     $before = $folder->there();
-    expect($folder->installer($state)->install(2, $entries))->toBe(['faderloft' => 'changed'])->and($folder->there())->toBe($before);
+    expect($folder->installer($state)->install(2, $entries))
+        ->toBe(['faderloft' => 'changed'])
+        ->and($folder->there())
+        ->toBe($before);
 });
 
 test('a file that should not be there goes, with a copy, and one that is there already is only noted', function () {
@@ -52,10 +55,12 @@ test('a file that should not be there goes, with a copy, and one that is there a
     $there = $folder->there();
     $sha256 = hash('sha256', (string) $there['cutloom']);
     $easeframe = hash('sha256', (string) $there['easeframe']);
-    $folder->installer($state)->install(2, [
-        ['application' => 'cutloom', 'sha256' => null, 'replaces' => $sha256, 'given' => null],
-        ['application' => 'easeframe', 'sha256' => $easeframe, 'replaces' => $easeframe, 'given' => str_repeat('a', 64)],
-    ]);
+    $folder
+        ->installer($state)
+        ->install(2, [
+            ['application' => 'cutloom', 'sha256' => null, 'replaces' => $sha256, 'given' => null],
+            ['application' => 'easeframe', 'sha256' => $easeframe, 'replaces' => $easeframe, 'given' => str_repeat('a', 64)],
+        ]);
     expect($folder->there()['cutloom'])
         ->toBeNull()
         ->and($state->copies()->read($sha256))
@@ -64,7 +69,10 @@ test('a file that should not be there goes, with a copy, and one that is there a
         ->toBe(str_repeat('a', 64));
 });
 
-test('a folder that cannot be written, or a full disk, holds everything back and leaves nothing about', function (string $switch, string $held) {
+test('a folder that cannot be written, or a full disk, holds everything back and leaves nothing about', function (
+    string $switch,
+    string $held,
+) {
     [$folder, $state] = withRelease();
     $before = $folder->there();
     touch("{$folder->path}/{$switch}");
@@ -121,9 +129,15 @@ test('copies are pruned by number and age, the newest stay, and a stranger\'s fi
     foreach (range(1, 60) as $number) {
         $state->copies()->add('cutloom', "old {$number}", 1_000_000_000 + $number);
     }
-    expect(count($state->copies()->all()))->toBe(Copies::MOST_OF_AN_APPLICATION)->and($state->copies()->all()[0]['sha256'])->toBe(hash('sha256', 'old 60'));
+    expect(count($state->copies()->all()))
+        ->toBe(Copies::MOST_OF_AN_APPLICATION)
+        ->and($state->copies()->all()[0]['sha256'])
+        ->toBe(hash('sha256', 'old 60'));
     $state->copies()->add('cutloom', 'much later', 1_000_000_000 + (Copies::DAYS + 1) * $day);
-    expect($state->copies()->all())->toHaveCount(Copies::ALWAYS)->and(is_file("{$folder->path}/agent/copies/notes.txt"))->toBeTrue();
+    expect($state->copies()->all())
+        ->toHaveCount(Copies::ALWAYS)
+        ->and(is_file("{$folder->path}/agent/copies/notes.txt"))
+        ->toBeTrue();
 });
 
 test('a report tells what is there, and of a file that is too large or cannot be read only that', function () {
@@ -142,14 +156,17 @@ function bundleFor(TestFolder $folder, StateFolder $state, string $suite = 'avoc
 {
     $keys = sodium_crypto_sign_keypair();
     $settings = "{$folder->path}/settings.json";
-    file_put_contents($settings, json_encode([
-        'server' => 'http://127.0.0.1:1',
-        'token' => 'secret',
-        'suite' => 'avocet',
-        'house_key' => bin2hex(sodium_crypto_sign_publickey($keys)),
-        'state' => "{$folder->path}/agent",
-        'files' => $folder->workstation()->files(),
-    ]));
+    file_put_contents(
+        $settings,
+        json_encode([
+            'server' => 'http://127.0.0.1:1',
+            'token' => 'secret',
+            'suite' => 'avocet',
+            'house_key' => bin2hex(sodium_crypto_sign_publickey($keys)),
+            'state' => "{$folder->path}/agent",
+            'files' => $folder->workstation()->files(),
+        ]),
+    );
     $entries = $folder->release($state, 'by stick');
     $files = [];
     foreach ($entries as $entry) {
@@ -158,12 +175,15 @@ function bundleFor(TestFolder $folder, StateFolder $state, string $suite = 'avoc
     $state->forgetFetchedBut([]);
     $text = (string) json_encode(['suite' => $suite, 'system' => 'linux', 'number' => $number, 'when' => 'now', 'install' => $entries]);
     $path = "{$folder->path}/avocet.bundle";
-    file_put_contents($path, json_encode([
-        'format' => 'zebrafinch-bundle/1',
-        'assignment' => $text,
-        'signature' => bin2hex(sodium_crypto_sign_detached($text, $secret ?? sodium_crypto_sign_secretkey($keys))),
-        'files' => $files,
-    ]));
+    file_put_contents(
+        $path,
+        json_encode([
+            'format' => 'zebrafinch-bundle/1',
+            'assignment' => $text,
+            'signature' => bin2hex(sodium_crypto_sign_detached($text, $secret ?? sodium_crypto_sign_secretkey($keys))),
+            'files' => $files,
+        ]),
+    );
 
     return [Settings::fromFile($settings), $path, $text];
 }
@@ -172,7 +192,10 @@ test('a bundle of the house is installed from a stick by the same rules, and its
     [$folder, $state] = withRelease();
     [$settings, $path] = bundleFor($folder, $state);
     $bundle = new Bundle($settings, $folder->workstation(), $folder->installer($state), $state);
-    expect($bundle->install($path, "{$path}.report"))->toContain('5 is installed')->and($folder->releases())->toBe(['by stick']);
+    expect($bundle->install($path, "{$path}.report"))
+        ->toContain('5 is installed')
+        ->and($folder->releases())
+        ->toBe(['by stick']);
     $report = json_decode((string) file_get_contents("{$path}.report"), true);
     expect($report['code'])
         ->toBe(hash_hmac('sha256', $report['report'], hash('sha256', 'secret')))
@@ -185,7 +208,10 @@ test('a bundle that is not of the house, of another suite, or older than what is
     $state->note(4, []);
     [$settings, $path] = bundleFor($folder, $state, ...$with);
     $bundle = new Bundle($settings, $folder->workstation(), $folder->installer($state), $state);
-    expect(fn () => $bundle->install($path, "{$path}.report"))->toThrow(AgentRefuses::class, $why)->and($folder->releases())->toBe(['first']);
+    expect(fn () => $bundle->install($path, "{$path}.report"))
+        ->toThrow(AgentRefuses::class, $why)
+        ->and($folder->releases())
+        ->toBe(['first']);
 })->with([
     'another key' => [['secret' => sodium_crypto_sign_secretkey(sodium_crypto_sign_keypair())], 'was not signed by this house'],
     'another suite' => [['suite' => 'dunlin'], 'for another suite'],

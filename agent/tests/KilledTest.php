@@ -32,7 +32,10 @@ test('killed after any step of an installation, it is either not begun or finish
     finished(installing($folder->path, 'first'));
     expect($folder->releases())->toBe(['first']);
     $steps = (int) finished(installing($folder->path, 'second'));
-    expect($steps)->toBeGreaterThan(8)->and($folder->releases())->toBe(['second']);
+    expect($steps)
+        ->toBeGreaterThan(8)
+        ->and($folder->releases())
+        ->toBe(['second']);
     foreach (range(1, $steps) as $step) {
         $before = $folder->releases();
         finished(installing($folder->path, "release {$step}", $step));
@@ -50,7 +53,10 @@ test('killed after any step of an installation, it is either not begun or finish
             ->and($journal)
             ->toBeNull();
     }
-    expect(finished(installing($folder->path, 'last')))->not->toBe('')->and($folder->releases())->toBe(['last']);
+    expect(finished(installing($folder->path, 'last')))
+        ->not->toBe('')
+        ->and($folder->releases())
+        ->toBe(['last']);
 });
 
 test('killed at random moments of 200 installations, it loses no file, mixes no releases and comes to what is due', function () {
@@ -96,5 +102,8 @@ test('a file that is edited between the journal and the exchange stays as it was
     };
     $state = $folder->state();
     $held = $folder->installer($state, null, $edit)->install(9, $folder->release($state, 'second'));
-    expect($held)->toBe(['easeframe' => 'changed'])->and($folder->there()['easeframe'])->toBe('by hand of nobody');
+    expect($held)
+        ->toBe(['easeframe' => 'changed'])
+        ->and($folder->there()['easeframe'])
+        ->toBe('by hand of nobody');
 });

@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace App\Preset;
 
 use App\Keymap\CurrentKeymap;
-use App\Keymap\KeymapEditor;
-use App\Keymap\KeymapStarter;
 use App\Keymap\KitReader;
 use App\Keymap\StaleKeymap;
-use App\Keymap\WriteTerms;
 use App\Library\Library;
 use App\Models\Follow;
 use App\Models\Kit;
 use App\Models\Preset;
-use App\Models\Release;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Keymap\Bindings;
@@ -27,8 +23,7 @@ final readonly class News
     public function __construct(
         private Library $library,
         private KitReader $kit,
-        private KeymapEditor $editor,
-        private KeymapStarter $starter,
+        private NewsTaker $taker,
     ) {
     }
 
@@ -77,10 +72,13 @@ final readonly class News
             }
             $news = $this->of($user, $preset, $answers);
             foreach ($news as $one) {
-                if (! $one->taking->isDecided()) {
-                    throw Undecided::in($one->current->application);
-                }
-                $this->write($user, $one, $newest, $versions[$one->current->application->id] ?? 0);
+                $this->taker->take(
+                    $user,
+                    $one,
+                    "Taken in from {$newest->title()}",
+                    $preset->name,
+                    $versions[$one->current->application->id] ?? 0,
+                );
             }
             Follow::query()->updateOrCreate(
                 ['kit_id' => $user->kit->id, 'preset_id' => $preset->id],
@@ -94,22 +92,5 @@ final readonly class News
     private function isFollowed(User $user, Preset $preset): bool
     {
         return $user->kit->follows()->where('preset_id', $preset->id)->exists();
-    }
-
-    private function write(User $user, KeymapNews $news, Release $release, int $version): void
-    {
-        if ($news->taking->change->isEmpty()) {
-            return;
-        }
-        $title = "Taken in from {$release->title()}";
-        $news->current->own === null
-            ? $this->starter->fromFactory(
-                $user,
-                $news->current->application,
-                $this->starter->freeName($user, $news->current->application, $release->preset->name),
-                $title,
-                $news->taking->change,
-            )
-            : $this->editor->change($news->current->own, $user, $title, $news->taking->change, WriteTerms::whatever($version));
     }
 }

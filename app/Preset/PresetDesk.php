@@ -42,7 +42,7 @@ final readonly class PresetDesk
     {
         return DB::transaction(static function () use ($user, $preset, $fromNowOn): Follow {
             $follow = Follow::query()->firstOrNew(['kit_id' => $user->kit->id, 'preset_id' => $preset->id]);
-            $follow->release_id = $fromNowOn && ! $follow->exists ? $preset->newest?->id : $follow->release_id;
+            $follow->release_id = $fromNowOn ? $preset->newest?->id : null;
             $follow->is_asked = true;
             $follow->save();
 

@@ -14,7 +14,7 @@ final class NoReportedFile extends Refusal implements HasStatus
     {
         return new self(
             "{$suite->name} has reported no key file of {$application}.",
-            'Wait until its workstation is online, or hand a preset over first.',
+            'Wait until its agent has told what is there, or let the suite follow a preset.',
         );
     }
 

@@ -137,8 +137,10 @@ final readonly class Reports
             return;
         }
         $offered = $sitting->offered;
-        foreach ([...$before->found(), ...$suite->state->found()] as $application => $file) {
-            if ($file->byHand !== null && $file->byHand !== self::UNREADABLE && $file->guests !== []) {
+        foreach ($suite->state->found() as $application => $file) {
+            // Offered once, when it is first told of: what they have taken or let be does not come again.
+            $isNew = $file->byHand !== null && $file->byHand !== ($before->found()[$application]->byHand ?? null);
+            if ($isNew && $file->byHand !== self::UNREADABLE && $file->guests !== []) {
                 $offered[$application] = ['given' => $this->lastGiven($file), 'by_hand' => $file->byHand];
             }
         }

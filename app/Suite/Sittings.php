@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Suite;
 
-use App\Keymap\KeymapEditor;
-use App\Keymap\KeymapStarter;
 use App\Keymap\KitReader;
-use App\Keymap\WriteTerms;
 use App\Library\Library;
 use App\Models\Sitting;
 use App\Models\SittingEnd;
@@ -15,6 +12,7 @@ use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
 use App\Preset\KeymapNews;
+use App\Preset\NewsTaker;
 use App\Preset\Undecided;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
@@ -31,8 +29,7 @@ final readonly class Sittings
         private Assignments $assignments,
         private Library $library,
         private KitReader $kit,
-        private KeymapEditor $editor,
-        private KeymapStarter $starter,
+        private NewsTaker $taker,
         private Story $story,
     ) {
     }
@@ -45,7 +42,7 @@ final readonly class Sittings
      *
      * @throws SittingTaken
      */
-    public function sitDown(Suite $suite, User $user, ?Carbon $until, array $accepted, bool $takesOver): Sitting
+    public function sitDown(Suite $suite, User $user, ?Carbon $until, array $accepted, bool $takesOver): void
     {
         $this->assignments->change($suite, function (Suite $locked) use ($user, $until, $accepted, $takesOver): void {
             $there = $locked->sitting()->with('user')->first();
@@ -74,8 +71,6 @@ final readonly class Sittings
                 $until === null ? 'Sat down, until they leave' : "Sat down until {$until->toIso8601String()}",
             );
         });
-
-        return $suite->sitting()->firstOrFail();
     }
 
     /** @throws NobodySits */
@@ -103,18 +98,10 @@ final readonly class Sittings
 
     private function end(Suite $locked, Sitting $sitting, SittingEnd $why, ?User $by): void
     {
-        $offered = $sitting->offered;
-        foreach ($locked->state->found() as $application => $file) {
-            if ($file->byHand !== null) {
-                $given = array_values(array_diff($file->guests, [$file->byHand]));
-                $offered[$application] = ['given' => $given[count($given) - 1] ?? $file->byHand, 'by_hand' => $file->byHand];
-            }
-        }
         $this->assignments->step($locked, static fn (SuiteState $state): SuiteState => $state->left());
         $sitting->update([
             'ended_at' => now(),
             'ended_by' => $why,
-            'offered' => $offered,
             'given_back_at' => $locked->state->isGivingBack() ? null : now(),
         ]);
         $this->story->tell($locked, $by, 'left', "{$sitting->user->name} has gone: {$why->inWords()}");
@@ -178,20 +165,20 @@ final readonly class Sittings
     {
         DB::transaction(function () use ($user, $sitting, $application, $answers, $version): void {
             $news = $this->offer($user, $sitting, $application, $answers);
-            if ($news !== null && ! $news->taking->isDecided()) {
-                throw Undecided::in($news->current->application);
+            if ($news === null) {
+                return;
             }
-            if ($news !== null && ! $news->taking->change->isEmpty()) {
-                $title = "Changed by hand in {$sitting->suite->name}";
-                $news->current->own === null
-                    ? $this->starter->fromFactory(
-                        $user,
-                        $news->current->application,
-                        $this->starter->freeName($user, $news->current->application, $sitting->suite->name),
-                        $title,
-                        $news->taking->change,
-                    )
-                    : $this->editor->change($news->current->own, $user, $title, $news->taking->change, WriteTerms::whatever($version));
+            $byHand = $sitting->offered[$application]['by_hand'];
+            $this->taker->take($user, $news, "Changed by hand in {$sitting->suite->name}", $sitting->suite->name, $version);
+            // It is in their keys now: where they sit still, these may take its place.
+            if ($sitting->ended_at === null) {
+                $this->assignments->change(
+                    $sitting->suite,
+                    fn (Suite $locked) => $this->assignments->step(
+                        $locked,
+                        static fn (SuiteState $state): SuiteState => $state->allowing($application, $byHand),
+                    ),
+                );
             }
             $this->dismissOffer($sitting, $application);
         });

@@ -172,6 +172,9 @@ test('following a preset from its beginning brings all of it, and from now on no
     $this->getJson('/api/applications/cutloom/keymap')->assertJsonPath('is_protected', false);
     $this->deleteJson("/api/presets/{$standard['preset']}/following")->assertOk();
     expect(seen($this, 'House standard')['is_followed'])->toBeFalse();
+    // Whoever comes back says anew what is news to them.
+    $this->putJson("/api/presets/{$standard['preset']}/following", ['from' => 'beginning'])->assertOk();
+    expect(seen($this, 'House standard')['has_news'])->toBeTrue();
 });
 
 test('a release that breaks what the house has fixed, or fixes less than before, is told and needs a yes', function () {
@@ -301,6 +304,11 @@ test('an archive that was changed, cut or forged is told as what it is', functio
     $send(archive($bytes, ['signature.json' => '{"signature":"'.str_repeat('0', 128).'","public_key":"'.str_repeat('1', 64).'"}']))
         ->assertOk()
         ->assertJsonPath('signer', 'forged');
+    $forged = archive($bytes, ['signature.json' => '{"signature":"'.str_repeat('0', 128).'","public_key":"'.str_repeat('1', 64).'"}']);
+    $this->post('/api/archives', ['file' => $forged, 'name' => 'Forged'], ['Accept' => 'application/json'])
+        ->assertStatus(422)
+        ->assertJsonPath('where', 'signature.json');
+    expect(seen($this, 'Forged'))->toBe([]);
     $send(archive($bytes, ['signature.json' => '{}']))->assertOk()->assertJsonPath('signer', 'nobody');
 });
 

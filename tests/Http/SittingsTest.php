@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Sitting;
 use Illuminate\Support\Carbon;
+use Tests\TestWorkstation;
 
 /** The house standard in Bittern, where somebody has changed a key by hand; the sound editor brings keys of their own. */
 function bitternBefore($test): array
@@ -21,6 +22,16 @@ function bitternBefore($test): array
     $test->as('sound')->keymap('cutloom', 'split-at-playhead', 'KeyN', 'timeline', 'Freelance');
 
     return $bittern->files;
+}
+
+/** Whoever sits there gives splitting another key in the file itself; the agent tells of it at once, or not yet. */
+function changeByHandThere(TestWorkstation $bittern, bool $isTold = true): void
+{
+    $file = $bittern->files['cutloom'];
+    $bittern->files['cutloom'] = str_replace('keys="N" run="split-at-playhead"', 'keys="Y" run="split-at-playhead"', $file);
+    if ($isTold) {
+        $bittern->round();
+    }
 }
 
 test('what one brings is told before: what works, what is replaced, what the house keeps', function () {
@@ -80,12 +91,7 @@ test('what one changes by hand while one sits there stays with one, and the suit
     $bittern = $this->workstation('bittern');
     $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null]);
     $bittern->round();
-    $bittern->files['cutloom'] = str_replace(
-        'keys="N" run="split-at-playhead"',
-        'keys="Y" run="split-at-playhead"',
-        $bittern->files['cutloom'],
-    );
-    $bittern->round();
+    changeByHandThere($bittern);
     expect($bittern->files['cutloom'])
         ->toContain('keys="Y" run="split-at-playhead"')
         ->and($this->standing('bittern'))
@@ -108,16 +114,32 @@ test('what one changes by hand while one sits there stays with one, and the suit
     $this->as('picture')->getJson($path)->assertStatus(403);
 });
 
+test('what was changed by hand is offered once; taken while one sits there, one\'s keys take its place', function () {
+    bitternBefore($this);
+    $bittern = $this->workstation('bittern');
+    $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null]);
+    $bittern->round();
+    changeByHandThere($bittern);
+    $offer = $this->as('sound')->getJson('/api/sittings')->json('offers.0');
+    $path = "/api/sittings/{$offer['sitting']}/offers/cutloom";
+    $this->deleteJson($path)->assertOk()->assertJsonPath('offers', []);
+    $bittern->focus = ['application' => 'cutloom', 'context' => 'bin'];
+    $bittern->round();
+    $this->as('sound')->getJson('/api/sittings')->assertJsonPath('offers', []);
+    $bittern->files['cutloom'] = str_replace('keys="Y" run="split', 'keys="M" run="split', $bittern->files['cutloom']);
+    $bittern->round();
+    $version = $this->as('sound')->getJson($path)->assertOk()->json('news.version');
+    $this->postJson($path, ['version' => $version])->assertOk();
+    $bittern->round();
+    expect($bittern->files['cutloom'])->toContain('keys="M" run="split')->and($this->standing('bittern'))->toBe('in-step');
+});
+
 test('a change by hand that is told of only after one has left comes back and is offered all the same', function () {
     $before = bitternBefore($this);
     $bittern = $this->workstation('bittern');
     $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null]);
     $bittern->round();
-    $bittern->files['cutloom'] = str_replace(
-        'keys="N" run="split-at-playhead"',
-        'keys="Y" run="split-at-playhead"',
-        $bittern->files['cutloom'],
-    );
+    changeByHandThere($bittern, false);
     $this->as('sound')->deleteJson('/api/suites/bittern/sitting');
     $bittern->round();
     expect($bittern->files)

@@ -16,6 +16,15 @@ final class BrokenArchive extends Refusal
         return new self('This is not a ZIP archive, or not all of it has arrived.', self::AGAIN);
     }
 
+    public static function forged(): self
+    {
+        return new self(
+            'The signature is not of this archive: something in it was changed after it was signed.',
+            self::AGAIN,
+            'signature.json',
+        );
+    }
+
     public static function notReport(): self
     {
         return new self('This is not the report of an agent.', 'Bring the file that the agent wrote beside the bundle.');

@@ -59,7 +59,7 @@ export function ArchiveForm() {
             ))}
             {made.foreign.length > 0 && <li>Not known here, and stays with it: {made.foreign.join(', ')}</li>}
           </ul>
-          {made.release === null ? (
+          {made.release === null && made.signer !== 'forged' && (
             <form
               onSubmit={(event) => {
                 event.preventDefault()
@@ -80,9 +80,8 @@ export function ArchiveForm() {
                 A preset of mine
               </button>
             </form>
-          ) : (
-            <p role="status">It is a preset of yours now.</p>
           )}
+          {made.release !== null && <p role="status">It is a preset of yours now.</p>}
         </>
       )}
       <ProblemNote error={error} />

@@ -12,10 +12,12 @@ use App\Models\User;
 use App\Preset\ArchiveReader;
 use App\Preset\ArchiveWriter;
 use App\Preset\ReleaseSaver;
+use App\Preset\Signer;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Preset\BrokenArchive;
 
 /** Releases carried as files, signed by the house they come from. */
 final readonly class ArchiveController
@@ -38,6 +40,9 @@ final readonly class ArchiveController
     ): JsonResponse {
         $archive = $reader->read($request->bytesAt());
         $name = $request->validated('name');
+        if ($name !== null && $archive->signer === Signer::Forged) {
+            throw BrokenArchive::forged();
+        }
         $note = is_string($archive->about['note'] ?? null) ? mb_substr($archive->about['note'], 0, 200) : 'From an archive';
         $release = $name === null ? null : $saver->fromArchive($user, $name, $note, $archive->draft, $archive->foreign);
 

@@ -16,7 +16,6 @@ use App\Models\User;
 use App\Suite\Assignments;
 use App\Suite\Sittings;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
@@ -63,7 +62,6 @@ final readonly class SittingController
     }
 
     public function offer(
-        Request $request,
         #[CurrentUser] User $user,
         Sitting $sitting,
         Application $application,

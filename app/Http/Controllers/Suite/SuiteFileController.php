@@ -15,7 +15,6 @@ use App\Suite\HandChanges;
 use App\Suite\SuiteList;
 use App\Suite\SuiteSeats;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
@@ -32,7 +31,7 @@ final readonly class SuiteFileController
     ) {
     }
 
-    public function show(Request $request, Suite $suite, Application $application): HandChangeResource
+    public function show(Suite $suite, Application $application): HandChangeResource
     {
         return new HandChangeResource($this->changes->look($suite, $application->id), $this->seats->of($suite));
     }
