@@ -20,7 +20,7 @@ export function KeymapNews({ news, answers, onAnswer, theirs }: Props) {
         {news.application.name} <small>into {news.version === 0 ? 'a keymap of your own' : news.keymap}</small>
       </h2>
       {removed.length + added.length === 0 ? (
-        <p className="quiet">Nothing changes as you have decided.</p>
+        <p className="quiet">{news.questions.length === 0 ? 'No chord changes.' : 'Nothing changes but what is asked here.'}</p>
       ) : (
         <ul>
           {added.map((binding) => (

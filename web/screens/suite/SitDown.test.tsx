@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { fireEvent, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schema } from '../../api/client'
@@ -55,6 +55,17 @@ describe('sitting down', () => {
     expect(screen.getByText(/what the suite has stays/)).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Sit down here' }))
     expect(askedFor('PUT /suites/avocet/sitting')[0]?.body).toEqual({ until: null, take_over: false, accept: [] })
+  })
+
+  it('ends at another hour once that is said', async () => {
+    whenAsked('PUT /suites/avocet/sitting', { sittings: [], offers: [] })
+    show()
+    await userEvent.click(await screen.findByRole('radio', { name: 'until another hour' }))
+    const sit = screen.getByRole<HTMLButtonElement>('button', { name: 'Sit down here' })
+    expect(sit.disabled).toBe(true)
+    fireEvent.change(screen.getByLabelText('Hour'), { target: { value: '2030-03-02T15:30' } })
+    await userEvent.click(sit)
+    expect(askedFor('PUT /suites/avocet/sitting')[0]?.body).toMatchObject({ until: new Date(2030, 2, 2, 15, 30).toISOString() })
   })
 
   it('takes over from somebody only by saying their name', async () => {

@@ -110,16 +110,13 @@ function Preview({ preview, onClose }: { preview: Schema['SittingPreview']; onCl
           {clock(endOf('evening', '') ?? '')}
         </label>
         <label>
-          <input type="radio" name="stay" checked={stay === 'at'} onChange={() => setStay('at')} /> until{' '}
-          <input
-            type="datetime-local"
-            aria-label="Hour"
-            value={at}
-            onChange={(event) => {
-              setAt(event.target.value)
-              setStay('at')
-            }}
-          />
+          <input type="radio" name="stay" checked={stay === 'at'} onChange={() => setStay('at')} /> until another hour
+          {stay === 'at' && (
+            <>
+              {' '}
+              <input type="datetime-local" aria-label="Hour" value={at} onChange={(event) => setAt(event.target.value)} />
+            </>
+          )}
         </label>
       </fieldset>
       <p className="quiet">
