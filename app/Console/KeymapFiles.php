@@ -7,7 +7,6 @@ namespace App\Console;
 use App\Library\Library;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Dialect\LoadingFindings;
 use Zebrafinch\Core\Keymap\Bindings;
@@ -17,7 +16,7 @@ use Zebrafinch\Core\Preset\UnreadablePreset;
 /** Reads key files of any dialect, and presets in the interchange format. */
 final readonly class KeymapFiles
 {
-    public function __construct(private Library $library, private Dialects $dialects)
+    public function __construct(private Library $library)
     {
     }
 
@@ -45,7 +44,7 @@ final readonly class KeymapFiles
             }
             $known = [...$this->library->applications(), $this->library->application(DesktopCatalogue::ID)];
 
-            return [$this->keyFile($path, $bytes, $this->dialects->recognise($bytes, $known) ?? throw BadFile::unrecognised($path))];
+            return [$this->keyFile($path, $bytes, $this->library->recognise($bytes, $known) ?? throw BadFile::unrecognised($path))];
         }
 
         return array_map(
@@ -64,7 +63,7 @@ final readonly class KeymapFiles
     public function write(string $path, Application $application, ?string $onto, Bindings $bindings): void
     {
         $bytes = $onto === null ? $this->library->factoryBytes($application) : (string) file_get_contents($onto);
-        $dialect = $this->dialects->for($application);
+        $dialect = $this->library->dialect($application);
         $this->put($path, (new KeyFileWriter($dialect))->write($dialect->read($bytes, $application), $bindings));
     }
 
@@ -78,7 +77,7 @@ final readonly class KeymapFiles
 
     private function keyFile(string $path, string $bytes, Application $application): ReadKeymap
     {
-        $file = $this->dialects->for($application)->read($bytes, $application);
+        $file = $this->library->dialect($application)->read($bytes, $application);
 
         return new ReadKeymap($path, $application, $file->bindings(), LoadingFindings::withReading($file, $application));
     }

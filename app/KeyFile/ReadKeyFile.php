@@ -27,6 +27,6 @@ final readonly class ReadKeyFile
      */
     public function textsOf(array $entries): array
     {
-        return array_map(fn (Entry $entry): array => ['line' => $entry->line, 'text' => trim($this->read->line($entry->line))], $entries);
+        return array_map(fn (Entry $entry): array => ['line' => $entry->line, 'text' => $this->read->lineOf($entry)], $entries);
     }
 }

@@ -26,7 +26,18 @@ final class CompiledData
      */
     public function array(string $name, array $madeFrom, callable $make): mixed
     {
-        $stamp = hash('xxh128', self::stamp($madeFrom).($this->codeStamp ??= self::stamp($this->codeFiles())));
+        return $this->keyed($name, $this->stampOf($madeFrom), $make);
+    }
+
+    /**
+     * The same of data that is in no file.
+     *
+     * @param  string  $key  changes when what the array is made from changes
+     * @param  callable(): array<mixed>  $make
+     */
+    public function keyed(string $name, string $key, callable $make): mixed
+    {
+        $stamp = hash('xxh128', $key.($this->codeStamp ??= self::stamp($this->codeFiles())));
         $path = "{$this->folder}/{$name}-{$stamp}.php";
         if (! File::exists($path)) {
             File::ensureDirectoryExists($this->folder);
@@ -37,9 +48,18 @@ final class CompiledData
     }
 
     /** @param  list<string>  $paths */
+    public function stampOf(array $paths): string
+    {
+        return self::stamp($paths);
+    }
+
+    /** @param  list<string>  $paths */
     private static function stamp(array $paths): string
     {
-        return implode("\n", array_map(static fn (string $path): string => $path.' '.filemtime($path).' '.filesize($path), $paths));
+        return implode(
+            "\n",
+            array_map(static fn (string $path): string => $path.' '.filemtime($path).' '.filesize($path), $paths),
+        );
     }
 
     /** @return list<string> whatever reads or makes what is compiled, whichever class of it that is */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use Illuminate\Support\Facades\File;
+use Throwable;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
@@ -25,7 +26,11 @@ use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\FileOrder;
 use Zebrafinch\Core\Reach\ReservedChords;
 
-/** Hands the shipped data (catalogues/, boards/) to the core. One instance serves one process. */
+/**
+ * Hands the core its data: applications from the shelves, boards and intents from catalogues/ and boards/. One instance serves one process.
+ *
+ * @phpstan-import-type CatalogueData from CatalogueReader
+ */
 final class Library
 {
     public const DEFAULT_BOARD = 'full-ansi';
@@ -37,8 +42,17 @@ final class Library
     /** @var array<string, Application> those that were asked for, by id */
     private array $applications = [];
 
-    /** @var list<string>|null */
-    private ?array $applicationIds = null;
+    /** @var array<string, Dialect> those that were asked for, by application */
+    private array $dialects = [];
+
+    /** @var array<string, ApplicationData> those that were asked for, by id */
+    private array $data = [];
+
+    /** @var array<string, array{Shelf, string}>|null where each application is, with its stamp */
+    private ?array $found = null;
+
+    /** @var array<string, BrokenData>|null */
+    private ?array $broken = null;
 
     private ?Vocabulary $vocabulary = null;
 
@@ -53,11 +67,19 @@ final class Library
     /** @var array<string, FileOrder> those that were asked for, by application and the digest of the file */
     private array $orders = [];
 
+    /** @param  list<Shelf>  $shelves  the first that has an application is asked for it */
     public function __construct(
         private readonly string $root,
-        private readonly Dialects $dialects,
+        private readonly array $shelves,
         private readonly CompiledData $compiled,
     ) {
+    }
+
+    /** Whatever is known of applications is asked for again: one has come, gone or changed. */
+    public function forget(): void
+    {
+        $this->applications = $this->dialects = $this->data = $this->orders = [];
+        $this->found = $this->broken = $this->vocabulary = null;
     }
 
     /** @return array<string, Application> by id, in the order in which they are listed */
@@ -67,9 +89,9 @@ final class Library
     }
 
     /**
-     * One of the shipped applications, or the desktop over all of them.
+     * One of the applications in use, or the desktop over all of them.
      *
-     * @throws UnknownApplication
+     * @throws UnknownApplication|BrokenData
      */
     public function application(string $id): Application
     {
@@ -77,18 +99,23 @@ final class Library
             return $this->applications[$id] ??= $this->spelled(DesktopCatalogue::of($this->applications()));
         }
         if (! isset($this->applications[$id])) {
+            $broken = $this->broken()[$id] ?? null;
+            if ($broken !== null) {
+                throw $broken;
+            }
             if (! in_array($id, $this->applicationIds(), true)) {
                 throw UnknownApplication::named($id, $this->applicationIds());
             }
-            $path = "{$this->root}/catalogues/{$id}/catalogue.json";
-            $this->applications[$id] = $this->spelled(
-                (new CatalogueReader())->application(
-                    $this->compiled->array("catalogue-{$id}", [$path], fn (): array => $this->decode($path)),
-                ),
-            );
+            $this->applications[$id] = $this->spelled((new CatalogueReader())->application($this->catalogue($id)));
         }
 
         return $this->applications[$id];
+    }
+
+    /** @return CatalogueData */
+    private function catalogue(string $id): array
+    {
+        return $this->compiled->keyed("catalogue-{$id}", $this->stamp($id), fn (): array => $this->data($id)->catalogue());
     }
 
     /** What people call an application, whether it is one of those that are known here or not. */
@@ -102,48 +129,113 @@ final class Library
         return $application->spelledBy(new DialectSpelling($this->dialect($application)));
     }
 
-    /** @return list<string> in the order in which they are listed, without the desktop */
+    /** @return list<string> in the order in which they are listed, without the desktop, and without those that are broken */
     public function applicationIds(): array
     {
-        return $this->applicationIds ??= $this->inOrder(
-            array_values(
-                array_map(
-                    static fn (string $path): string => basename(dirname($path)),
-                    File::glob("{$this->root}/catalogues/*/catalogue.json"),
-                ),
-            ),
-        );
+        return array_values(array_diff(array_keys($this->found()), array_keys($this->broken())));
     }
 
-    /**
-     * @param  list<string>  $ids
-     * @return list<string>
-     */
-    private function inOrder(array $ids): array
+    /** @return array<string, array{Shelf, string}> */
+    private function found(): array
     {
-        $path = "{$this->root}/catalogues/order.json";
-        $first = File::exists($path) ? array_values(array_intersect($this->decode($path)['order'], $ids)) : [];
+        if ($this->found === null) {
+            $this->found = [];
+            foreach ($this->shelves as $shelf) {
+                foreach ($shelf->stamps() as $id => $stamp) {
+                    $this->found[$id] ??= [$shelf, $stamp];
+                }
+            }
+        }
 
-        return [...$first, ...array_values(array_diff($ids, $first))];
+        return $this->found;
+    }
+
+    private function stamp(string $id): string
+    {
+        return $this->found()[$id][1] ?? '';
+    }
+
+    /** @throws UnknownApplication|BrokenData */
+    public function data(string $id): ApplicationData
+    {
+        $shelf = $this->found()[$id][0] ?? throw UnknownApplication::named($id, $this->applicationIds());
+
+        return $this->data[$id] ??= $shelf->data($id);
+    }
+
+    /** @return array<string, BrokenData> applications that cannot be used, by id, with what is wrong */
+    public function broken(): array
+    {
+        if ($this->broken === null) {
+            $this->broken = [];
+            foreach (array_keys($this->found()) as $id) {
+                /** @var array{error: string|null, remedy: string, where: string|null} $verdict */
+                $verdict = $this->compiled->keyed("verdict-{$id}", $this->stamp($id), fn (): array => $this->verdict($id));
+                if ($verdict['error'] !== null) {
+                    $this->broken[$id] = BrokenData::told($verdict['error'], $verdict['remedy'], $verdict['where']);
+                }
+            }
+        }
+
+        return $this->broken;
+    }
+
+    /** @return array{error: string|null, remedy: string, where: string|null} */
+    private function verdict(string $id): array
+    {
+        try {
+            $data = $this->data($id);
+            $application = (new CatalogueReader())->application($data->catalogue());
+            Dialect::fromData($data->dialect)->read($data->factory, $application);
+            Vocabulary::fromData($this->decode("{$this->root}/catalogues/intents.json")['intents'], [$id => $data->matches()]);
+
+            return ['error' => null, 'remedy' => '', 'where' => null];
+        } catch (Throwable $error) {
+            $broken = BrokenData::of($id, $error);
+
+            return ['error' => $broken->getMessage(), 'remedy' => $broken->remedy, 'where' => $broken->where];
+        }
     }
 
     public function dialect(Application $application): Dialect
     {
-        return $this->dialects->for($application);
+        return $this->dialects[$application->id] ??= Dialect::fromData(
+            $application->id === DesktopCatalogue::ID
+                ? $this->decode("{$this->root}/catalogues/".DesktopCatalogue::ID.'/dialect.json')
+                : $this->compiled->keyed(
+                    "dialect-{$application->id}",
+                    $this->stamp($application->id),
+                    fn (): array => $this->data($application->id)->dialect,
+                ),
+        );
+    }
+
+    /**
+     * For which application a key file is written; null where it is for none.
+     *
+     * @param  array<Application>  $applications
+     */
+    public function recognise(string $bytes, array $applications): ?Application
+    {
+        return $this->dialectsOf($applications)->recognise($bytes, $applications);
+    }
+
+    /** @param  array<Application>  $applications */
+    private function dialectsOf(array $applications): Dialects
+    {
+        return Dialects::of(...array_map($this->dialect(...), array_values($applications)));
     }
 
     /** @throws \Zebrafinch\Core\Dialect\UnreadableKeyFile which says so where the file is one of another application */
     public function readFor(Application $application, string $bytes): KeyFile
     {
-        return $this->dialects->readFor($application, $bytes, $this->applications());
+        return $this->dialectsOf([$application, ...$this->applications()])->readFor($application, $bytes, $this->applications());
     }
 
     /** The key file that the application comes with; the desktop comes with an empty store. */
     public function factoryBytes(Application $application): string
     {
-        return $application->id === DesktopCatalogue::ID
-            ? $this->dialect($application)->blank($application)
-            : File::get($this->factoryPath($application));
+        return $application->id === DesktopCatalogue::ID ? $this->dialect($application)->blank() : $this->data($application->id)->factory;
     }
 
     public function factoryBindings(Application $application): Bindings
@@ -153,9 +245,9 @@ final class Library
         }
 
         $bindings = Bindings::fromData(
-            $this->compiled->array(
+            $this->compiled->keyed(
                 "factory-{$application->id}",
-                [$this->factoryPath($application), "{$this->root}/catalogues/{$application->id}/catalogue.json"],
+                $this->stamp($application->id),
                 fn (): array => $this->dialect($application)->read($this->factoryBytes($application), $application)->bindings()->toData(),
             ),
         );
@@ -183,18 +275,12 @@ final class Library
             ->order();
     }
 
-    private function factoryPath(Application $application): string
-    {
-        return array_first(File::glob("{$this->root}/catalogues/{$application->id}/factory.*"));
-    }
-
     public function vocabulary(): Vocabulary
     {
         if ($this->vocabulary === null) {
             $matches = [];
             foreach ($this->applicationIds() as $id) {
-                $path = "{$this->root}/catalogues/{$id}/matches.json";
-                $matches[$id] = File::exists($path) ? $this->decode($path)['matches'] : [];
+                $matches[$id] = $this->compiled->keyed("matches-{$id}", $this->stamp($id), fn (): array => $this->data($id)->matches());
             }
             $this->vocabulary = Vocabulary::fromData($this->decode("{$this->root}/catalogues/intents.json")['intents'], $matches);
         }
@@ -236,9 +322,10 @@ final class Library
 
         return new Search(
             SearchIndex::fromData(
-                $this->compiled->array(
+                $this->compiled->keyed(
                     'search',
-                    [...array_values(File::glob("{$this->root}/catalogues/{*,*/*}.json", GLOB_BRACE))],
+                    implode("\n", array_map($this->stamp(...), $this->applicationIds())).
+                        $this->compiled->stampOf(array_values(File::glob("{$this->root}/catalogues/*.json"))),
                     $make,
                 ),
             ),

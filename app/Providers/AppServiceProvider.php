@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Library\CompiledData;
 use App\Library\Library;
+use App\Library\ShippedShelf;
 use App\Models\Keymap;
 use App\Preset\ReleaseMade;
 use App\Suite\Following;
@@ -23,8 +24,6 @@ use Symfony\Component\HttpFoundation\Response;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Docket;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
-use Zebrafinch\Core\Dialect\Dialects;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -32,12 +31,11 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->singleton(Dialects::class, static fn (): Dialects => BuiltInDialects::all());
         $this->app->singleton(
             Library::class,
             fn (): Library => new Library(
                 config('app.data'),
-                app(Dialects::class),
+                [new ShippedShelf(config('app.data').'/catalogues')],
                 new CompiledData(storage_path('framework/cache'), base_path('core/src')),
             ),
         );

@@ -14,7 +14,8 @@ use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
+use Zebrafinch\Core\Dialect\Dialect;
+use Zebrafinch\Core\Dialect\Dialects;
 use Zebrafinch\Core\Dialect\DialectSpelling;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\LoadedKeymap;
@@ -40,6 +41,8 @@ final class World
 
     /** @var array<string, mixed> shipped files that were asked for; tests read them again and again */
     private static array $decoded = [];
+
+    private static ?Dialects $dialects = null;
 
     /** @var array<string, Seat> those that were asked for */
     private static array $seats = [];
@@ -127,9 +130,20 @@ final class World
         return [...$applications, DesktopCatalogue::ID => self::spelled(DesktopCatalogue::of($applications))];
     }
 
+    /** Those of the shipped applications and of the desktop. */
+    public static function dialects(): Dialects
+    {
+        return self::$dialects ??= Dialects::of(
+            ...array_map(
+                static fn (string $path): Dialect => Dialect::fromData(json_decode((string) file_get_contents($path), true)),
+                glob(self::path('catalogues/*/dialect.json')) ?: [],
+            ),
+        );
+    }
+
     private static function spelled(Application $application): Application
     {
-        return $application->spelledBy(new DialectSpelling(BuiltInDialects::all()->for($application)));
+        return $application->spelledBy(new DialectSpelling(self::dialects()->for($application)));
     }
 
     /** The bytes of the key file that an application comes with. */
@@ -144,7 +158,7 @@ final class World
 
         return new LoadedKeymap(
             $application,
-            BuiltInDialects::all()->for($application)->read($bytes, $application)->bindings(),
+            self::dialects()->for($application)->read($bytes, $application)->bindings(),
             self::seat($system),
         );
     }
@@ -170,7 +184,10 @@ final class World
         $command = $application->commands()[0];
         $bindings = [];
         for ($number = 0; $number < $count; $number++) {
-            $held = array_filter(Modifier::cases(), static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0);
+            $held = array_filter(
+                Modifier::cases(),
+                static fn (Modifier $one): bool => (intdiv($number, count($keys)) & $one->bit()) !== 0,
+            );
             $context = $application->contexts->all()[intdiv($number, count($keys) * 64) % count($application->contexts->all())];
             $bindings[] = new Binding(
                 $application->naming->write(Chord::of($keys[$number % count($keys)], ...$held), self::seat()),
@@ -178,12 +195,9 @@ final class World
                 $context->id,
             );
         }
-        $dialect = BuiltInDialects::all()->for($application);
+        $dialect = self::dialects()->for($application);
 
-        return (new KeyFileWriter($dialect))->write(
-            $dialect->read($dialect->blank($application), $application),
-            Bindings::of(...$bindings),
-        );
+        return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank(), $application), Bindings::of(...$bindings));
     }
 
     /** That many bindings of one application, spread over its contexts and all layers, the same ones at every call. */

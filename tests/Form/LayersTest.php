@@ -92,7 +92,7 @@ test('the solver knows no keymap', function () {
     expect(array_keys(SourceGraph::ofPhp(fromRoot('core/src'), 'Zebrafinch\Core', 2)->knows['Harmonise/Solve']))->toBe([]);
 });
 
-test('the frame of dialects and that of clash kinds know no member', function (string $frame, string $list) {
+test('the frame of clash kinds knows no member', function (string $frame, string $list) {
     $members = array_keys(SourceGraph::ofPhp(fromRoot("core/src/{$frame}"), "Zebrafinch\\Core\\{$frame}")->knows);
     $naming = [];
     foreach (glob(fromRoot("core/src/{$frame}/*.php")) as $path) {
@@ -103,24 +103,36 @@ test('the frame of dialects and that of clash kinds know no member', function (s
         }
     }
     expect(array_keys($naming))->toBe([$list]);
-})->with([['Dialect', 'BuiltInDialects'], ['Clash', 'BuiltInKinds']]);
+})->with([['Clash', 'BuiltInKinds']]);
 
-test('nobody outside knows a single dialect or clash kind but by its list', function () {
+test('nobody outside knows a single clash kind but by its list', function () {
     $naming = [];
     foreach (['core/src', 'app', 'web', 'routes'] as $tree) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(fromRoot($tree), FilesystemIterator::SKIP_DOTS)) as $file) {
             $path = substr($file->getPathname(), strlen(fromRoot('')));
-            if (preg_match('{^core/src/(Clash/(Kind/|BuiltInKinds)|Dialect/)}', $path) === 1 || str_ends_with($path, 'schema.d.ts')) {
+            if (preg_match('{^core/src/Clash/(Kind/|BuiltInKinds)}', $path) === 1 || str_ends_with($path, 'schema.d.ts')) {
                 continue;
             }
             if (
                 preg_match(
-                    '/Clash\\\\Kind\\\\|Dialect\\\\[A-Z]\w+\\\\|[\'"](tap-hold|dead-title|swallowed)[\'"]/',
+                    '/Clash\\\\Kind\\\\|[\'"](tap-hold|dead-title|swallowed)[\'"]/',
                     (string) file_get_contents($file->getPathname()),
                 ) === 1
             ) {
                 $naming[] = $path;
             }
+        }
+    }
+    expect($naming)->toBe([]);
+});
+
+test('no application is named in the core, nor in what reads and writes its files', function () {
+    $names = implode('|', array_map(basename(...), glob(fromRoot('catalogues/*'), GLOB_ONLYDIR) ?: []));
+    $names = implode('|', array_diff(explode('|', $names), ['desktop', 'schema']));
+    $naming = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(fromRoot('core/src'), FilesystemIterator::SKIP_DOTS)) as $file) {
+        if (preg_match("/{$names}/i", (string) file_get_contents($file->getPathname())) === 1) {
+            $naming[] = substr($file->getPathname(), strlen(fromRoot('')));
         }
     }
     expect($naming)->toBe([]);

@@ -8,7 +8,6 @@ declare(strict_types=1);
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 use Zebrafinch\Core\Application\Command;
-use Zebrafinch\Core\Dialect\FaderloftTable\FaderloftTable;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Tests\World;
 
@@ -42,14 +41,17 @@ foreach (World::manyCommands((int) $applications, (int) $commands) as $applicati
             JSON_THROW_ON_ERROR,
         ),
     );
-    $dialect = new FaderloftTable();
-    $blank = $dialect->read($dialect->blank($application), $application);
+    copy(World::path('catalogues/faderloft/dialect.json'), "{$home}/dialect.json");
+    $dialect = World::dialects()->for($application);
+    $blank = $dialect->read($dialect->blank(), $application);
     file_put_contents(
         "{$home}/factory.tsv",
         (new KeyFileWriter($dialect))->write($blank, World::manyBindings($application, (int) $bindings)),
     );
 }
 file_put_contents("{$folder}/catalogues/intents.json", World::bytes('catalogues/intents.json'));
+is_dir("{$folder}/catalogues/desktop") || mkdir("{$folder}/catalogues/desktop");
+copy(World::path('catalogues/desktop/dialect.json'), "{$folder}/catalogues/desktop/dialect.json");
 if (! file_exists("{$folder}/boards")) {
     symlink(World::path('boards'), "{$folder}/boards");
 }

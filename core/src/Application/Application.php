@@ -102,6 +102,18 @@ final readonly class Application
         return $this->commands->get($id) ?? throw UnknownCommand::named($id, $this->name);
     }
 
+    /** The command that the key file means by a word; a word that nobody described is taken for the command itself. */
+    public function commandWritten(string $word): string
+    {
+        return $this->commands->written($word);
+    }
+
+    /** What the key file calls a command. */
+    public function commandWord(string $id): string
+    {
+        return $this->commands->word($id);
+    }
+
     /** What to call a command in a sentence; an id that the catalogue lacks is called by itself. */
     public function commandName(string $id): string
     {

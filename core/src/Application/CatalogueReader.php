@@ -7,8 +7,8 @@ namespace Zebrafinch\Core\Application;
 /**
  * Makes an application from its catalogue, as decoded from catalogues/<id>/catalogue.json.
  *
- * @phpstan-type ContextData array{id: string, name: string, parent?: string, text_entry?: bool, coexists_with?: list<string>}
- * @phpstan-type CommandData array{id: string, name: string, menu?: list<string>, tooltip: string, context: string, traits?: list<string>}
+ * @phpstan-type ContextData array{id: string, name: string, parent?: string, text_entry?: bool, coexists_with?: list<string>, written?: list<string>}
+ * @phpstan-type CommandData array{id: string, name: string, menu?: list<string>, tooltip: string, context: string, traits?: list<string>, written?: string}
  * @phpstan-type CatalogueData array{
  *     id: string,
  *     name: string,
@@ -50,6 +50,13 @@ final readonly class CatalogueReader
     /** @param  ContextData  $data */
     private function context(array $data): Context
     {
-        return new Context($data['id'], $data['name'], $data['parent'] ?? null, $data['text_entry'] ?? false, $data['coexists_with'] ?? []);
+        return new Context(
+            $data['id'],
+            $data['name'],
+            $data['parent'] ?? null,
+            $data['text_entry'] ?? false,
+            $data['coexists_with'] ?? [],
+            $data['written'] ?? [],
+        );
     }
 }

@@ -11,6 +11,7 @@ final readonly class Command
      * @param  list<string>  $menu  menu titles from the bar down to the item; empty when no menu has it
      * @param  string  $home  id of the context in which the command does something
      * @param  list<CommandTrait>  $traits
+     * @param  string|null  $written  what the key file calls it; null where it uses the id
      */
     public function __construct(
         public string $id,
@@ -19,6 +20,7 @@ final readonly class Command
         public string $tooltip,
         public string $home,
         public array $traits = [],
+        public ?string $written = null,
     ) {
     }
 

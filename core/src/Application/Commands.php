@@ -12,6 +12,9 @@ namespace Zebrafinch\Core\Application;
  */
 final class Commands
 {
+    /** @var array<string, string>|null ids by what the key file calls them, where that is something else */
+    private ?array $byWritten = null;
+
     /**
      * @param  array<string, Command>  $made  by id
      * @param  array<string, CommandData>  $data  by id, in the order of the catalogue; empty when all are made
@@ -70,6 +73,32 @@ final class Commands
         return isset($this->data[$id]) ? $this->data[$id]['name'] : ($this->made[$id] ?? null)?->name;
     }
 
+    /** The command that the key file means by a word; a word that nobody described is taken for the command itself. */
+    public function written(string $word): string
+    {
+        if ($this->byWritten === null) {
+            $this->byWritten = [];
+            foreach ($this->data as $id => $command) {
+                if (isset($command['written'])) {
+                    $this->byWritten[$command['written']] ??= (string) $id;
+                }
+            }
+            foreach ($this->made as $id => $command) {
+                if ($command->written !== null) {
+                    $this->byWritten[$command->written] ??= (string) $id;
+                }
+            }
+        }
+
+        return $this->byWritten[$word] ?? $word;
+    }
+
+    /** What the key file calls a command. */
+    public function word(string $id): string
+    {
+        return isset($this->data[$id]) ? $this->data[$id]['written'] ?? $id : ($this->made[$id] ?? null)->written ?? $id;
+    }
+
     /** @return list<Command> in the order of the catalogue */
     public function all(): array
     {
@@ -100,6 +129,7 @@ final class Commands
             $data['tooltip'],
             $data['context'],
             array_map(CommandTrait::from(...), $data['traits'] ?? []),
+            $data['written'] ?? null,
         );
     }
 }

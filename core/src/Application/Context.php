@@ -13,6 +13,7 @@ final readonly class Context
      * @param  string|null  $parent  null only for Everywhere
      * @param  bool  $textEntry  chords that type a character are typed here and reach no command
      * @param  list<string>  $coexistsWith  siblings that can be active together with this one
+     * @param  list<string>  $written  what the key file calls it, the one that is written first; empty where it uses the id
      */
     public function __construct(
         public string $id,
@@ -20,6 +21,7 @@ final readonly class Context
         public ?string $parent,
         public bool $textEntry = false,
         public array $coexistsWith = [],
+        public array $written = [],
     ) {
     }
 

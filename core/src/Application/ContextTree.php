@@ -18,6 +18,9 @@ final class ContextTree
     /** @var array<string, Context>|null */
     private ?array $takingText = null;
 
+    /** @var array<string, string>|null ids by what key files call them */
+    private ?array $byWritten = null;
+
     /** @param  non-empty-array<string, Context>  $contexts by id, parents before children */
     private function __construct(private readonly array $contexts)
     {
@@ -53,6 +56,25 @@ final class ContextTree
     public function has(string $id): bool
     {
         return isset($this->contexts[$id]);
+    }
+
+    /** The context that a key file means by a word; null where it means none. */
+    public function written(string $word): ?string
+    {
+        if ($this->byWritten === null) {
+            $this->byWritten = [];
+            foreach ($this->contexts as $context) {
+                $this->byWritten += array_fill_keys($context->written === [] ? [$context->id] : $context->written, $context->id);
+            }
+        }
+
+        return $this->byWritten[$word] ?? null;
+    }
+
+    /** What a key file calls a context. */
+    public function word(string $id): string
+    {
+        return $this->contexts[$id]->written[0] ?? $id;
     }
 
     /** @throws UnknownContext */

@@ -12,8 +12,8 @@ final readonly class Entry
 {
     /**
      * @param  int  $line  counted from 1
-     * @param  Span  $at  what goes when the binding is removed
-     * @param  Span  $chordAt  what is written over when only the chord changes, so that all else on the line stays
+     * @param  Span  $at  what goes when the binding is removed and no other stands there
+     * @param  Span  $chordAt  where its chord stands, or the first part of it
      */
     public function __construct(public Binding $binding, public int $line, public Span $at, public Span $chordAt)
     {

@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Dialect;
 
-use Closure;
+use Zebrafinch\Core\Dialect\Shape\Bounds;
 use Zebrafinch\Core\Text\ByteOrderMark;
 use Zebrafinch\Core\Text\Lines;
-use Zebrafinch\Core\Text\MalformedText;
+use Zebrafinch\Core\Text\TextEncoding;
 use Zebrafinch\Core\Text\TextSize;
 
-/** Checks that every dialect written as UTF-8 text needs before it is read. */
+/** The text of a key file, once it is known to be one. */
 final readonly class KeyFileText
 {
-    /** @throws UnreadableKeyFile */
-    public static function check(string $bytes): void
+    /**
+     * @return string UTF-8
+     *
+     * @throws UnreadableKeyFile
+     */
+    public static function of(string $bytes, TextEncoding $encoding): string
     {
         if (strlen($bytes) > TextSize::MOST_BYTES) {
             throw UnreadableKeyFile::tooLarge(strlen($bytes));
@@ -22,45 +26,32 @@ final readonly class KeyFileText
         if (trim($bytes) === '' || $bytes === ByteOrderMark::BYTES) {
             throw UnreadableKeyFile::empty();
         }
-        if (
-            str_starts_with($bytes, "\xFF\xFE") ||
-            str_starts_with($bytes, "\xFE\xFF") ||
-            preg_match('/^(\x00[^\x00]|[^\x00]\x00)/', $bytes) === 1
-        ) {
-            throw UnreadableKeyFile::encoding('UTF-16');
+        $marked = TextEncoding::marked($bytes);
+        if ($marked !== null && $marked !== $encoding) {
+            throw UnreadableKeyFile::encoding(preg_replace('/[LB]E$/', '', $marked->label()) ?? '', $encoding->label());
         }
-        if (str_contains($bytes, "\0")) {
+        if ($encoding === TextEncoding::Utf8 && str_contains($bytes, "\0")) {
             throw UnreadableKeyFile::notText(Lines::at($bytes, (int) strpos($bytes, "\0")));
         }
-        if (! mb_check_encoding($bytes, 'UTF-8')) {
-            throw UnreadableKeyFile::notUtf8(self::firstBadLine($bytes));
+        $text = $encoding->text($bytes);
+        if ($text === null) {
+            throw UnreadableKeyFile::notIn($encoding->label(), $encoding === TextEncoding::Utf8 ? self::firstBadLine($bytes) : 1);
         }
-    }
+        if (str_contains($text, "\0")) {
+            throw UnreadableKeyFile::notText(Lines::at($text, (int) strpos($text, "\0")));
+        }
+        if (Lines::ends($text) > Bounds::MOST_LINES) {
+            throw UnreadableKeyFile::tooMany('lines', Bounds::MOST_LINES);
+        }
 
-    /**
-     * What a scanner makes of a key file.
-     *
-     * @template T
-     *
-     * @param  Closure(): T  $scan
-     * @return T
-     *
-     * @throws UnreadableKeyFile
-     */
-    public static function scan(Closure $scan): mixed
-    {
-        try {
-            return $scan();
-        } catch (MalformedText $error) {
-            throw UnreadableKeyFile::because($error);
-        }
+        return $text;
     }
 
     private static function firstBadLine(string $bytes): int
     {
-        foreach (Lines::split($bytes) as $index => $line) {
+        foreach (Lines::of($bytes) as $number => [$line]) {
             if (! mb_check_encoding($line, 'UTF-8')) {
-                return $index + 1;
+                return $number;
             }
         }
 

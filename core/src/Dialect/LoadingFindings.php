@@ -48,7 +48,7 @@ final readonly class LoadingFindings
         $finding = static fn (FindingKind $kind, Entry $entry, string $sentence): Finding => new Finding(
             $kind,
             $entry->line,
-            trim($file->line($entry->line)),
+            $file->lineOf($entry),
             $sentence,
         );
 

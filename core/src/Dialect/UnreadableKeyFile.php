@@ -26,22 +26,27 @@ final class UnreadableKeyFile extends Refusal
         return new self('The file is empty.', self::CHOOSE_ANOTHER);
     }
 
-    public static function encoding(string $found): self
+    public static function encoding(string $found, string $wanted): self
     {
         return new self(
-            "The file is written in {$found}; this application reads UTF-8 only.",
-            'Save it as UTF-8 in a text editor and bring it in again.',
+            "The file is written in {$found}; this application reads {$wanted} only.",
+            "Save it as {$wanted} in a text editor and bring it in again.",
             'line 1',
         );
     }
 
-    public static function notUtf8(int $line): self
+    public static function notIn(string $encoding, int $line): self
     {
         return new self(
-            "Line {$line} has bytes that are not UTF-8 text.",
-            'Save the file as UTF-8 in a text editor and bring it in again.',
+            "Line {$line} has bytes that are not {$encoding} text.",
+            "Save the file as {$encoding} in a text editor and bring it in again.",
             "line {$line}",
         );
+    }
+
+    public static function tooMany(string $what, int $most): self
+    {
+        return new self('The file has more than '.number_format($most)." {$what}; that is no list of keys.", self::CHOOSE_ANOTHER);
     }
 
     public static function notText(int $line): self

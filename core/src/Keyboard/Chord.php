@@ -65,7 +65,9 @@ final readonly class Chord
 
         return self::with(
             $modifiers,
-            $character !== null ? Character::of($character) : Key::tryFrom($last) ?? throw UnreadableChord::notAKey($text, $last, $offset),
+            $character !== null
+                ? Character::of($character)
+                : Key::tryFrom($last) ?? throw UnreadableChord::notAKey($text, $last, $offset),
         );
     }
 

@@ -88,10 +88,21 @@ final class UnreadableChord extends Refusal
         return new self("This application's key file has no word for the modifier {$modifier->value}.", 'Choose a chord without it.');
     }
 
+    public static function noWordForKey(Key $key): self
+    {
+        return new self(
+            "It is not known what this application's key file calls the key {$key->value}.",
+            "Choose another key, or add the word under Applications, in the application's spelling.",
+        );
+    }
+
     /** @param  string  $spelling the chord as the key file has it */
     public static function unspeakable(string $spelling, string $why): self
     {
-        return new self("The chord \"{$spelling}\" cannot be read: {$why}.", 'Correct the chord in the key file, or choose a chord here.');
+        return new self(
+            "The chord \"{$spelling}\" cannot be read: {$why}.",
+            'Correct the chord in the key file, or choose a chord here.',
+        );
     }
 
     public function kind(): string

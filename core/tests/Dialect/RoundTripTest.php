@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Symfony\Component\Yaml\Yaml;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\FindingKind;
 use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
@@ -24,12 +23,12 @@ use Zebrafinch\Core\Tests\World;
 
 function keyFile(Application $application, string $bytes): KeyFile
 {
-    return BuiltInDialects::all()->for($application)->read($bytes, $application);
+    return World::dialects()->for($application)->read($bytes, $application);
 }
 
 function written(Application $application, string $bytes, Bindings $wanted): string
 {
-    return (new KeyFileWriter(BuiltInDialects::all()->for($application)))->write(keyFile($application, $bytes), $wanted);
+    return (new KeyFileWriter(World::dialects()->for($application)))->write(keyFile($application, $bytes), $wanted);
 }
 
 /** @return list<string> the lines that one text has and the other lacks, marked with - and + */
@@ -116,8 +115,8 @@ test('every chord is spelled and read back by each dialect', function (string $i
             }
         }
     }
-    $dialect = BuiltInDialects::all()->for($application);
-    $again = keyFile($application, written($application, $dialect->blank($application), Bindings::of(...$all)));
+    $dialect = World::dialects()->for($application);
+    $again = keyFile($application, written($application, $dialect->blank(), Bindings::of(...$all)));
     expect($again->findings)
         ->toBe([])
         ->and($again->bindings()->ids())
@@ -127,11 +126,11 @@ test('every chord is spelled and read back by each dialect', function (string $i
 test('a file without a place for the gesture does not take a hold, and one that names characters takes no key by position', function () {
     $hold = new Binding(Chord::of(Key::F5), 'undo', 'everywhere', Gesture::Hold);
     foreach (World::applicationsAndDesktop() as $id => $application) {
-        $spell = fn (): string => BuiltInDialects::all()->for($application)->spell($hold);
+        $spell = fn (): string => World::dialects()->for($application)->spell($hold);
         $id === 'boardwick' ? expect($spell())->toBe('F5') : expect($spell)->toThrow(UnreadableChord::class, 'taps only');
     }
-    $rotomere = BuiltInDialects::all()->for(World::application('rotomere'));
-    $cutloom = BuiltInDialects::all()->for(World::cutloom());
+    $rotomere = World::dialects()->for(World::application('rotomere'));
+    $cutloom = World::dialects()->for(World::cutloom());
     expect(fn () => $rotomere->spell(new Binding(Chord::of(Key::KeyA), 'undo', 'everywhere')))
         ->toThrow(UnreadableChord::class, 'by what they type')
         ->and($rotomere->spell(new Binding(Chord::parse("Primary+'\"'"), 'undo', 'everywhere')))
@@ -258,7 +257,7 @@ test('a changed binding changes its own line, and a new one takes a line of its 
 ]);
 
 test('a chord is spelled in the way of its application', function (string $id, string $chord, string $spelled) {
-    $dialect = BuiltInDialects::all()->for(World::applicationsAndDesktop()[$id]);
+    $dialect = World::dialects()->for(World::applicationsAndDesktop()[$id]);
     expect($dialect->spell(new Binding(Chord::parse($chord), 'undo', 'everywhere')))->toBe($spelled);
 })->with([
     ['cutloom', 'Primary+Alt+Shift+Numpad7', 'Primary Option Shift Pad7'],

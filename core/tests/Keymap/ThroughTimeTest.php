@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Zebrafinch\Core\Application\Application;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFile;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\LoadedKeymap;
@@ -96,7 +95,7 @@ final class RandomFamily
 
     public function check(string $when): void
     {
-        $dialect = BuiltInDialects::all()->for($this->application);
+        $dialect = World::dialects()->for($this->application);
         foreach ($this->histories as $history) {
             $bindings = $history->bindings();
             $read = $dialect->read((new KeyFileWriter($dialect))->write($this->file, $bindings), $this->application);
@@ -123,9 +122,9 @@ test('whatever is done to a keymap and to those that follow it, undo is exact an
     string $id,
 ) {
     $application = $id === 'desktop' ? World::applicationsAndDesktop()['desktop'] : World::application($id);
-    $dialect = BuiltInDialects::all()->for($application);
+    $dialect = World::dialects()->for($application);
     // A short piece of the factory keymap, so that lines are met again and again.
-    $factory = $dialect->read($id === 'desktop' ? $dialect->blank($application) : World::factoryBytes($id), $application);
+    $factory = $dialect->read($id === 'desktop' ? $dialect->blank() : World::factoryBytes($id), $application);
     $some = Bindings::of(...array_slice($factory->bindings()->all(), 0, 24));
     $file = $dialect->read((new KeyFileWriter($dialect))->write($factory, $some), $application);
     for ($seed = 0; $seed < 350; $seed++) {

@@ -7,7 +7,6 @@ use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Application\ContextTree;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Consequences;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Character;
@@ -243,8 +242,8 @@ test(
         }
         foreach ($written as $id => $bindings) {
             $application = $applications[$id];
-            $dialect = BuiltInDialects::all()->for($application);
-            $file = $dialect->read($dialect->blank($application), $application);
+            $dialect = World::dialects()->for($application);
+            $file = $dialect->read($dialect->blank(), $application);
             $again = $dialect->read((new KeyFileWriter($dialect))->write($file, Bindings::of(...array_values($bindings))), $application);
             $here = array_keys($bindings);
             $there = array_map(static fn (Binding $one): string => $one->chord->id(), $again->bindings()->all());

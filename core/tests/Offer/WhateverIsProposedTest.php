@@ -6,7 +6,6 @@ use Zebrafinch\Core\Across\CarryOver\CarryOver;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Remedies;
 use Zebrafinch\Core\Clash\Settle\SettleAll;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Harmonise\Harmoniser;
@@ -49,7 +48,7 @@ function objectionsTo(LoadedKeymap $keymap, array $new): array
             $found[] = "{$binding->id()}: {$objection->sentence}";
         }
     }
-    $dialect = BuiltInDialects::all()->for($keymap->application);
+    $dialect = World::dialects()->for($keymap->application);
     $blank = $dialect->read($dialect->blank($keymap->application), $keymap->application);
     $again = $dialect->read((new KeyFileWriter($dialect))->write($blank, Bindings::of(...$new)), $keymap->application)->bindings();
 

@@ -10,7 +10,6 @@ use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\TitleBindings;
@@ -42,9 +41,9 @@ function standIn(string $id): Simulated
 
 function writtenFor(Application $application, Bindings $bindings): string
 {
-    $dialect = BuiltInDialects::all()->for($application);
+    $dialect = World::dialects()->for($application);
 
-    return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank($application), $application), $bindings);
+    return (new KeyFileWriter($dialect))->write($dialect->read($dialect->blank(), $application), $bindings);
 }
 
 /** A press at a seat as the operating system there tells it to an application. */
@@ -256,7 +255,7 @@ test('after any history the stand-in does with the written file what who() says,
     $application = World::application($id);
     [$system, $board, $layout] = array_values(suiteSeats())[mt_rand(0, 3)];
     $seat = World::seat($system, $board, $layout);
-    $dialect = BuiltInDialects::all()->for($application);
+    $dialect = World::dialects()->for($application);
     $file = $dialect->read(World::factoryBytes($id), $application);
     [$parent, $follower] = [History::of($file->order(), $file->bindings()), History::of($file->order(), $file->bindings())];
     for ($step = 0; $step < 30; $step++) {

@@ -11,16 +11,16 @@ use Zebrafinch\Core\Text\CanonicalJson;
 test('the example of RFC 8785, section 3.2.2, comes out byte for byte', function () {
     $input =
         '{"numbers":[333333333.33333329,1E30,4.50,2e-3,0.000000000000000000000000001],'.
-            '"string":"\u20ac$\u000F\u000aA\'\u0042\u0022\u005c\\\\\"\/","literals":[null,true,false]}';
-    $expected = '{"literals":[null,true,false],"numbers":[333333333.3333333,1e+30,4.5,0.002,1e-27],'.
-        '"string":"€$\u000f\nA\'B\"\\\\\\\\\"/"}';
+        '"string":"\u20ac$\u000F\u000aA\'\u0042\u0022\u005c\\\\\"\/","literals":[null,true,false]}';
+    $expected =
+        '{"literals":[null,true,false],"numbers":[333333333.3333333,1e+30,4.5,0.002,1e-27],'.'"string":"€$\u000f\nA\'B\"\\\\\\\\\"/"}';
     expect(CanonicalJson::of(json_decode($input)))->toBe($expected);
 });
 
 test('names are sorted by UTF-16 code units, as in RFC 8785, section 3.2.3', function () {
     $input =
         '{"\u20ac":"Euro Sign","\r":"Carriage Return","\ufb33":"Hebrew Letter Dalet With Dagesh","1":"One",'.
-            '"\ud83d\ude00":"Emoji: Grinning Face","\u0080":"Control","\u00f6":"Latin Small Letter O With Diaeresis"}';
+        '"\ud83d\ude00":"Emoji: Grinning Face","\u0080":"Control","\u00f6":"Latin Small Letter O With Diaeresis"}';
     preg_match_all('/:"([^"]+)"/', CanonicalJson::of(json_decode($input)), $values);
     expect($values[1])->toBe([
         'Carriage Return',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
-use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Keyboard\ChordReader;
 use Zebrafinch\Core\Keyboard\System;
@@ -81,9 +80,12 @@ dataset('readers', function () {
     $preset =
         '{"format": "zebrafinch-preset/1", "keymaps": {"cutloom": '.
         '[{"chord": "KeyK", "command": "stop", "context": "bin", "gesture": "tap"}]}}';
-    yield 'the JSON scanner' => [$preset, JsonScanner::read(...)];
+    yield 'the JSON scanner' => [$preset, static fn (string $bytes): array => iterator_to_array(JsonScanner::tokens($bytes), false)];
     yield 'the CSV scanner' => [$csv, static fn (string $bytes): array => iterator_to_array(CsvRecords::of($bytes))];
-    yield 'the XML scanner' => [fn (): string => World::factoryBytes('cutloom'), XmlScanner::tags(...)];
+    yield 'the XML scanner' => [
+        fn (): string => World::factoryBytes('cutloom'),
+        static fn (string $bytes): array => iterator_to_array(XmlScanner::tokens($bytes), false),
+    ];
     yield 'usage logs' => [$csv, UsageLog::fromCsv(...)];
     yield 'presets' => [$preset, Release::fromJson(...)];
     yield 'spelled chords' => [
@@ -108,7 +110,7 @@ test('whatever bytes come, they are read or refused with what, where and what to
 
 test('a key file that can be read at all is written back byte for byte, however damaged', function (string $id) {
     $application = World::applicationsAndDesktop()[$id];
-    $dialect = BuiltInDialects::all()->for($application);
+    $dialect = World::dialects()->for($application);
     $good = goodKeyFile($id);
     $read = 0;
     for ($number = 0; $number < 300; $number++) {
@@ -134,7 +136,7 @@ test('it is recognised whose a file is, or not, but never is anything else wrong
     $recognised = 0;
     for ($number = 0; $number < 120; $number++) {
         $bytes = damaged(World::factoryBytes($applications[$number % count($applications)]->id), $number);
-        $recognised += BuiltInDialects::all()->recognise($bytes, $applications) instanceof Application ? 1 : 0;
+        $recognised += World::dialects()->recognise($bytes, $applications) instanceof Application ? 1 : 0;
     }
     expect($recognised)->toBeGreaterThan(0)->toBeLessThan(120);
 });

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-use Zebrafinch\Core\Dialect\BuiltInDialects;
 use Zebrafinch\Core\Tests\World;
 
 // Reading a key file of 5,000 bindings without loss, against decoding the JSON of the same bindings.
 return static function (): iterable {
     foreach ([World::cutloom(), World::faderloft()] as $application) {
-        $dialect = BuiltInDialects::all()->for($application);
+        $dialect = World::dialects()->for($application);
         $bytes = World::longKeyFile($application, 5_000);
         $json = json_encode($dialect->read($bytes, $application)->bindings()->toData(), JSON_THROW_ON_ERROR);
         $measured = SideBySide::of(

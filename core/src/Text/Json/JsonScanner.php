@@ -9,105 +9,126 @@ use Zebrafinch\Core\Text\Lines;
 use Zebrafinch\Core\Text\MalformedText;
 use Zebrafinch\Core\Text\Span;
 
-/** Reads a JSON text (RFC 8259) and remembers where each value stands, which PHP's own reader does not tell. */
+/** Reads a JSON text (RFC 8259) value by value and remembers where each stands, which PHP's own reader does not tell. */
 final class JsonScanner
 {
     private const DEEPEST = 64;
 
-    private int $offset = 0;
+    private int $offset;
 
     private int $line = 1;
 
-    private function __construct(private readonly string $bytes)
+    private function __construct(private readonly string $text)
     {
+        $this->offset = ByteOrderMark::length($text);
     }
 
-    /** @throws MalformedText with the line in which the text stops being JSON */
-    public static function read(string $bytes): JsonNode
+    /**
+     * @return iterable<JsonToken>
+     *
+     * @throws MalformedText with the line in which the text stops being JSON
+     */
+    public static function tokens(string $text): iterable
     {
-        $scanner = new self($bytes);
-        $scanner->offset = ByteOrderMark::length($bytes);
-        $root = $scanner->value(0);
-        $scanner->skipBlanks();
-
-        return $scanner->offset === strlen($bytes) ? $root : throw $scanner->broken('more follows behind the end of the JSON text');
+        return (new self($text))->read();
     }
 
-    private function value(int $depth): JsonNode
+    /** @return iterable<JsonToken> */
+    private function read(): iterable
     {
-        if ($depth > self::DEEPEST) {
-            throw $this->broken('values are nested too deeply');
-        }
+        /** @var list<string> $closes */
+        $closes = [];
+        do {
+            $close = $closes === [] ? null : $closes[count($closes) - 1];
+            $token = $this->value($close === '}');
+            yield $token;
+            $opens = $token->kind === JsonTokenKind::Object || $token->kind === JsonTokenKind::List;
+            if ($opens) {
+                $closes[] = $token->kind === JsonTokenKind::Object ? '}' : ']';
+                count($closes) <= self::DEEPEST || throw $this->broken('values are nested too deeply');
+            }
+            $isFirst = $opens;
+            // What is complete now may complete what it stands in.
+            while ($closes !== []) {
+                $close = $closes[count($closes) - 1];
+                $this->skipBlanks($isFirst);
+                if (! $isFirst && $this->take(',')) {
+                    break;
+                }
+                if (! $this->take($close)) {
+                    if ($isFirst) {
+                        break;
+                    }
+                    throw $this->broken(
+                        $close === '}' ? 'a comma or a closing brace is missing' : 'a comma or a closing bracket is missing',
+                    );
+                }
+                array_pop($closes);
+                $isFirst = false;
+                yield new JsonToken(
+                    JsonTokenKind::End,
+                    null,
+                    null,
+                    '',
+                    new Span($this->offset - 1, $this->offset),
+                    $this->offset - 1,
+                    $this->line,
+                );
+            }
+        } while ($closes !== []);
         $this->skipBlanks();
-
-        return match ($this->bytes[$this->offset] ?? '') {
-            '{' => $this->object($depth),
-            '[' => $this->list($depth),
-            '"' => $this->string(),
-            default => $this->bareWord(),
-        };
-    }
-
-    private function object(int $depth): JsonNode
-    {
-        $from = $this->offset++;
-        $members = [];
-        if (! $this->take('}')) {
-            do {
-                $before = $this->offset;
-                $this->skipBlanks();
-                $line = $this->line;
-                $name = ($this->bytes[$this->offset] ?? '') === '"' ? $this->string() : throw $this->broken('a name in quotes is missing');
-                $this->take(':') || throw $this->broken('the colon behind a name is missing');
-                $value = $this->value($depth + 1);
-                $members[] = new JsonMember((string) $name->text, $name->at, $line, $value, new Span($before, $this->offset));
-            } while ($this->take(','));
-            $this->take('}') || throw $this->broken('a comma or a closing brace is missing');
+        if ($this->offset !== strlen($this->text)) {
+            throw $this->broken('more follows behind the end of the JSON text');
         }
-
-        return new JsonNode(new Span($from, $this->offset), members: $members);
     }
 
-    private function list(int $depth): JsonNode
+    private function value(bool $isMember): JsonToken
     {
-        $from = $this->offset++;
-        if (! $this->take(']')) {
-            do {
-                $this->value($depth + 1);
-            } while ($this->take(','));
-            $this->take(']') || throw $this->broken('a comma or a closing bracket is missing');
+        $from = $this->offset;
+        $this->skipBlanks();
+        $line = $this->line;
+        $name = null;
+        $nameAt = null;
+        if ($isMember) {
+            ($this->text[$this->offset] ?? '') === '"' || throw $this->broken('a name in quotes is missing');
+            [$name, $nameAt] = $this->string();
+            $this->skipBlanks();
+            $this->take(':') || throw $this->broken('the colon behind a name is missing');
+            $this->skipBlanks();
         }
+        $sign = $this->text[$this->offset] ?? '';
+        if ($sign === '{' || $sign === '[') {
+            $at = new Span($this->offset, ++$this->offset);
 
-        return new JsonNode(new Span($from, $this->offset));
+            return new JsonToken($sign === '{' ? JsonTokenKind::Object : JsonTokenKind::List, $name, $nameAt, '', $at, $from, $line);
+        }
+        [$text, $at] = $sign === '"' ? $this->string() : $this->bareWord();
+
+        return new JsonToken($sign === '"' ? JsonTokenKind::Text : JsonTokenKind::Bare, $name, $nameAt, $text, $at, $from, $line);
     }
 
-    private function string(): JsonNode
+    /** @return array{string, Span} */
+    private function string(): array
     {
-        if (preg_match('/\G"(?:[^"\\\\\x00-\x1F]|\\\\.)*+"/s', $this->bytes, $found, 0, $this->offset) !== 1) {
+        if (preg_match('/\G"(?:[^"\\\\\x00-\x1F]++|\\\\.)*+"/s', $this->text, $found, 0, $this->offset) !== 1) {
             throw $this->broken('a text in quotes is not closed');
         }
-        $text = json_decode($found[0]);
+        $text = str_contains($found[0], '\\') ? json_decode($found[0]) : substr($found[0], 1, -1);
 
         return is_string($text)
-            ? new JsonNode($this->passed($found[0]), $text)
+            ? [$text, $this->passed($found[0])]
             : throw $this->broken('a text in quotes has an escape that JSON does not know');
     }
 
-    private function bareWord(): JsonNode
+    /** @return array{string, Span} */
+    private function bareWord(): array
     {
-        if (
-            preg_match(
-                '/\G(?:true|false|null|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?)(?![\w.+-])/',
-                $this->bytes,
-                $found,
-                0,
-                $this->offset,
-            ) !== 1
-        ) {
+        $word = '/\G(?:true|false|null|-?(?:0|[1-9]\d*+)(?:\.\d++)?(?:[eE][+-]?\d++)?)(?![\w.+-])/';
+        if (preg_match($word, $this->text, $found, 0, $this->offset) !== 1) {
             throw $this->broken('a value is missing or is not JSON');
         }
 
-        return new JsonNode($this->passed($found[0]));
+        return [$found[0], $this->passed($found[0])];
     }
 
     private function passed(string $text): Span
@@ -121,8 +142,7 @@ final class JsonScanner
     /** @phpstan-impure */
     private function take(string $sign): bool
     {
-        $this->skipBlanks();
-        if (($this->bytes[$this->offset] ?? '') !== $sign) {
+        if (($this->text[$this->offset] ?? '') !== $sign) {
             return false;
         }
         $this->offset++;
@@ -130,10 +150,14 @@ final class JsonScanner
         return true;
     }
 
-    private function skipBlanks(): void
+    /** @param  bool  $isPeek  whether blanks before something that may not come are left for it */
+    private function skipBlanks(bool $isPeek = false): void
     {
-        $count = strspn($this->bytes, " \t\r\n", $this->offset);
-        $this->line += Lines::ends(substr($this->bytes, $this->offset, $count));
+        $count = strspn($this->text, " \t\r\n", $this->offset);
+        if ($isPeek && ! in_array($this->text[$this->offset + $count] ?? '', ['}', ']'], true)) {
+            return;
+        }
+        $this->line += $count === 0 ? 0 : Lines::ends(substr($this->text, $this->offset, $count));
         $this->offset += $count;
     }
 

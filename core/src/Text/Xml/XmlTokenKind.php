@@ -10,4 +10,6 @@ enum XmlTokenKind
     case Close;
     /** Opens and closes at once. */
     case Single;
+    /** What stands between tags. */
+    case Text;
 }

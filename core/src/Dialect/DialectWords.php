@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Dialect;
+
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Application\ContextTree;
+
+/** What the words of a key file stand for in an application, and the other way round. */
+final readonly class DialectWords
+{
+    public function __construct(private Description $description, private Application $application)
+    {
+    }
+
+    public function context(string $word): ?string
+    {
+        return $this->application->contexts->written($word) ?? ($word === '' ? ContextTree::EVERYWHERE : null);
+    }
+
+    public function contextWord(string $context): string
+    {
+        return $this->application->contexts->word($context);
+    }
+
+    public function command(string $context, string $word): string
+    {
+        return $this->application->commandWritten($this->description->commandsByContext ? "{$context}/{$word}" : $word);
+    }
+
+    public function commandWord(string $context, string $command): string
+    {
+        $word = $this->application->commandWord($command);
+
+        return $this->description->commandsByContext && str_starts_with($word, "{$context}/")
+            ? substr($word, strlen($context) + 1)
+            : $word;
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zebrafinch\Core\Dialect;
+
+use Zebrafinch\Core\Dialect\Shape\Part;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Text\Lines;
+use Zebrafinch\Core\Text\Span;
+use Zebrafinch\Core\Text\TextEdit;
+
+/** The short file that a description brings: new bindings are written as the one that stands there. */
+final readonly class Sample
+{
+    private function __construct(
+        private Description $description,
+        private ChordReading $chords,
+        private string $text,
+        private Found $found,
+    ) {
+    }
+
+    /** @throws InvalidDescription when no binding is found in it */
+    public static function of(Description $description, ChordReading $chords): self
+    {
+        $first = null;
+        try {
+            // To its end, behind which only it is known where the parts around the binding end.
+            foreach ((new Finder($description))->find($description->sample) as $found) {
+                if ($found instanceof Found && $found->fault === null && $found->command !== null && $found->chords !== []) {
+                    $first ??= $found;
+                }
+            }
+        } catch (Shape\UnexpectedForm|\Zebrafinch\Core\Text\MalformedText $error) {
+            throw InvalidDescription::because($description->id, "its sample cannot be read: {$error->getMessage()}");
+        }
+
+        return $first === null
+            ? throw InvalidDescription::because($description->id, 'its sample holds no binding')
+            : new self($description, $chords, $description->sample, $first);
+    }
+
+    /** A file of this dialect without any binding. */
+    public function blank(): string
+    {
+        $part = $this->found->part;
+        $up = $this->description->contextUp();
+        $hasHeads = in_array($this->description->kind, ['lines', 'table'], true);
+        if ($up > 0 && ! $hasHeads) {
+            $part = $this->found->holders[count($this->found->holders) - $up] ?? $part;
+        }
+
+        return TextEdits::apply($this->text, [TextEdit::removal($part->at())]);
+    }
+
+    /** The text of a binding's part, with its line where it has one to itself. */
+    public function entry(Binding $binding, DialectWords $words): string
+    {
+        $at = $this->found->part->at();
+        $edits = [
+            ...$this->word($this->found->command, $words->commandWord($binding->context, $binding->command)),
+            ...$this->gesture($binding),
+            ...$this->chord($this->found->chords[0], $binding->chord),
+        ];
+        if ($this->description->context !== null && $this->description->contextUp() === 0) {
+            $edits = [...$edits, ...$this->word($this->found->context, $words->contextWord($binding->context))];
+        }
+        foreach (array_slice($this->found->chords, 1) as $further) {
+            foreach ($further as $located) {
+                $edits = [...$edits, ...$this->word($located, $this->description->spelling->unbound())];
+            }
+        }
+
+        return $this->within($at, $edits);
+    }
+
+    /** The text of one chord in a list of them. */
+    public function piece(Chord $chord): string
+    {
+        $locator = $this->description->chords[0];
+        $item = $this->found->chords[0][ChordLocator::WHOLE] ?? $this->found->chords[0][ChordLocator::KEY];
+        $steps = $locator->at[ChordLocator::WHOLE] ?? $locator->at[ChordLocator::KEY];
+        $list = $steps->around()->parts($this->found->part, $this->found->holders)[0] ?? null;
+        $part = $list->parts[0] ?? $item->part;
+
+        return $this->within($part->at(), $this->chord($this->found->chords[0], $chord));
+    }
+
+    /**
+     * The text of a part that holds the bindings of one context.
+     *
+     * @param  non-empty-list<Binding>  $bindings
+     */
+    public function context(array $bindings, DialectWords $words): string
+    {
+        $holder = $this->found->holders[count($this->found->holders) - $this->description->contextUp()] ?? $this->found->part;
+        $glue = $this->isSeparated() ? ',' : '';
+        $entries = implode($glue, array_map(fn (Binding $one): string => $this->entry($one, $words), $bindings));
+
+        return $this->within($holder->at(), [
+            ...$this->word($this->found->context, $words->contextWord($bindings[0]->context)),
+            new TextEdit($this->found->part->at(), $entries),
+        ]);
+    }
+
+    /** What stands between the last part and the sign that closes what holds it. */
+    public function closing(): string
+    {
+        $holder = $this->found->holders[count($this->found->holders) - 1] ?? null;
+
+        return $holder === null ? '' : (new Span($this->found->part->to, $holder->end))->of($this->text);
+    }
+
+    public function lineEnd(): string
+    {
+        return Lines::end($this->text);
+    }
+
+    /** A chord as it stands in the file, with quotes where the form has them. */
+    public function spelled(Chord $chord): string
+    {
+        $located = $this->found->chords[0];
+
+        return $this->within(Located::around($located), $this->chord($located, $chord));
+    }
+
+    private function isSeparated(): bool
+    {
+        return ($this->found->holders[count($this->found->holders) - 1] ?? new Part(null, null, 0, 0))->isSeparated;
+    }
+
+    /** @return list<TextEdit> */
+    private function word(?Located $located, string $word): array
+    {
+        return $located === null
+            ? []
+            : [new TextEdit($located->at, $this->description->shape->written($word, $located->at->of($this->text)))];
+    }
+
+    /** @return list<TextEdit> */
+    private function gesture(Binding $binding): array
+    {
+        return $this->description->gesture === null
+            ? []
+            : $this->word($this->found->gesture, $this->description->gesture->word($binding->gesture));
+    }
+
+    /**
+     * @param  array<string, Located>  $located
+     * @return list<TextEdit>
+     */
+    private function chord(array $located, Chord $chord): array
+    {
+        return ChordEdits::of($this->description, $this->chords, $this->text, $this->description->chords[0], $located, $chord);
+    }
+
+    /**
+     * A stretch of the sample after edits within it.
+     *
+     * @param  list<TextEdit>  $edits
+     */
+    private function within(Span $at, array $edits): string
+    {
+        $moved = array_map(
+            static fn (TextEdit $edit): TextEdit => new TextEdit(
+                new Span($edit->at->from - $at->from, $edit->at->to - $at->from),
+                $edit->text,
+            ),
+            $edits,
+        );
+
+        return TextEdits::apply($at->of($this->text), $moved);
+    }
+}
