@@ -17,6 +17,14 @@ final class CannotBeWritten extends Refusal
         );
     }
 
+    public static function otherContext(string $command, string $context): self
+    {
+        return new self(
+            "In this application's key file the name of \"{$command}\" says its context, which is not {$context}.",
+            'Bind it in its own context.',
+        );
+    }
+
     public function kind(): string
     {
         return 'cannot-be-written';

@@ -49,6 +49,7 @@ use Zebrafinch\Core\Text\TextEncoding;
  *     context?: LocatorData,
  *     command: LocatorData,
  *     commands_by_context?: bool,
+ *     title?: LocatorData,
  *     chords: list<ChordData>,
  *     gesture?: array{at: LocatorData, tap: string, hold: string},
  *     beside?: list<string>,
@@ -64,6 +65,7 @@ final readonly class Description
      * @param  bool  $outside  whether bindings may stand before the first section, for Everywhere
      * @param  Locator|null  $context  null where all bindings are for Everywhere
      * @param  bool  $commandsByContext  whether one word is another command in another context
+     * @param  Locator|null  $title  where the name of a command stands for people to read
      * @param  non-empty-list<ChordLocator>  $chords
      * @param  list<string>  $beside  names in the part of a binding that are known to say nothing of keys
      * @param  bool  $listsUnbound  whether a command without a chord stays in the file
@@ -80,6 +82,7 @@ final readonly class Description
         public ?Locator $context,
         public Locator $command,
         public bool $commandsByContext,
+        public ?Locator $title,
         public array $chords,
         public ?GestureLocator $gesture,
         public array $beside,
@@ -130,6 +133,7 @@ final readonly class Description
             isset($data['context']) ? Locator::fromData($data['context']) : null,
             Locator::fromData($data['command']),
             $data['commands_by_context'] ?? false,
+            isset($data['title']) ? Locator::fromData($data['title']) : null,
             array_values($chords),
             isset($data['gesture'])
                 ? new GestureLocator(Locator::fromData($data['gesture']['at']), $data['gesture']['tap'], $data['gesture']['hold'])
@@ -146,7 +150,7 @@ final readonly class Description
      *
      * @throws InvalidDescription
      */
-    private static function shape(array $data, TextEncoding $encoding, string $id): Shape
+    public static function shape(array $data, TextEncoding $encoding, string $id): Shape
     {
         $comments = $data['comments'] ?? [];
         $section = $data['section'] ?? null;

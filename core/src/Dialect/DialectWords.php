@@ -37,4 +37,10 @@ final readonly class DialectWords
             ? substr($word, strlen($context) + 1)
             : $word;
     }
+
+    /** What people call a command. */
+    public function commandName(string $command): string
+    {
+        return $this->application->commandName($command);
+    }
 }

@@ -33,7 +33,7 @@ final readonly class Finder
         foreach ($description->chords as $chord) {
             array_push($locators, ...array_values($chord->at));
         }
-        foreach ([$description->context, $description->gesture?->at] as $locator) {
+        foreach ([$description->context, $description->title, $description->gesture?->at] as $locator) {
             $locators = $locator === null ? $locators : [...$locators, $locator];
         }
         $knowsAll = false;

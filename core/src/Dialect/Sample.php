@@ -55,37 +55,129 @@ final readonly class Sample
         return TextEdits::apply($this->text, [TextEdit::removal($part->at())]);
     }
 
-    /** The text of a binding's part, with its line where it has one to itself. */
-    public function entry(Binding $binding, DialectWords $words): string
+    /**
+     * The text of the part of a command with its chords, with its line where it has one to itself.
+     *
+     * @param  non-empty-list<Binding>  $bindings  of one command in one context; several only where the form has places for them
+     */
+    public function entry(array $bindings, DialectWords $words): string
     {
-        $at = $this->found->part->at();
+        $binding = $bindings[0];
         $edits = [
             ...$this->word($this->found->command, $words->commandWord($binding->context, $binding->command)),
+            ...$this->contextWord($binding, $words),
             ...$this->gesture($binding),
+            ...$this->title($binding, $words),
             ...$this->chord($this->found->chords[0], $binding->chord),
+            ...$this->further(array_map(static fn (Binding $one): Chord => $one->chord, array_slice($bindings, 1))),
         ];
-        if ($this->description->context !== null && $this->description->contextUp() === 0) {
-            $edits = [...$edits, ...$this->word($this->found->context, $words->contextWord($binding->context))];
-        }
-        foreach (array_slice($this->found->chords, 1) as $further) {
-            foreach ($further as $located) {
-                $edits = [...$edits, ...$this->word($located, $this->description->spelling->unbound())];
+
+        return $this->within($this->found->part->at(), $edits);
+    }
+
+    /** How many chords of one command have places in one part. */
+    public function most(): int
+    {
+        $locators = $this->description->chords;
+
+        return $locators[0]->isList() || $locators[0]->between !== '' ? PHP_INT_MAX : max(count($locators), 1);
+    }
+
+    /**
+     * Chords behind the first.
+     *
+     * @param  list<Chord>  $chords
+     * @return list<TextEdit>
+     */
+    private function further(array $chords): array
+    {
+        $edits = [];
+        foreach (array_slice($this->found->chords, 1) as $index => $located) {
+            foreach (isset($chords[$index]) ? [] : $located as $one) {
+                $edits = [...$edits, ...$this->word($one, $this->description->spelling->unbound())];
             }
+            $edits = isset($chords[$index]) ? [...$edits, ...$this->chord($located, $chords[$index])] : $edits;
+        }
+        $locator = $this->description->chords[0];
+        if ($locator->isList() && $chords !== []) {
+            $list = $this->list();
+            $first = $list->parts[0];
+            $glue = $list->isSeparated ? ',' : '';
+            $edits[] = TextEdit::insertion(
+                $first->to,
+                implode('', array_map(fn (Chord $one): string => $glue.$this->piece($one), $chords)),
+            );
+        } elseif ($locator->between !== '' && $chords !== []) {
+            $said = implode(
+                '',
+                array_map(fn (Chord $one): string => $locator->between.$this->description->spelling->print($one), $chords),
+            );
+            $edits[] = TextEdit::insertion(Located::around($this->found->chords[0])->to, $said);
         }
 
-        return $this->within($at, $edits);
+        return $edits;
+    }
+
+    /**
+     * @return list<TextEdit>
+     *
+     * @throws CannotBeWritten where the command says its context itself, and that is another one
+     */
+    private function contextWord(Binding $binding, DialectWords $words): array
+    {
+        $context = $this->found->context;
+        $command = $this->found->command;
+        if ($context === null || $this->description->contextUp() > 0) {
+            return [];
+        }
+        if ($command !== null && $context->isPiece && $context->at->from >= $command->at->from && $context->at->to <= $command->at->to) {
+            $before = $this->description->context->before ?? '';
+            $own = strstr($words->commandWord($binding->context, $binding->command), $before, true);
+
+            return $own === $words->contextWord($binding->context)
+                ? []
+                : throw CannotBeWritten::otherContext($binding->command, $binding->context);
+        }
+
+        return $this->word($context, $words->contextWord($binding->context));
+    }
+
+    private function list(): Part
+    {
+        $locator = $this->description->chords[0];
+        $steps = $locator->at[ChordLocator::WHOLE] ?? $locator->at[ChordLocator::KEY];
+
+        return $steps->around()->parts($this->found->part, $this->found->holders)[0];
     }
 
     /** The text of one chord in a list of them. */
     public function piece(Chord $chord): string
     {
-        $locator = $this->description->chords[0];
-        $item = $this->found->chords[0][ChordLocator::WHOLE] ?? $this->found->chords[0][ChordLocator::KEY];
-        $steps = $locator->at[ChordLocator::WHOLE] ?? $locator->at[ChordLocator::KEY];
-        $list = $steps->around()->parts($this->found->part, $this->found->holders)[0] ?? null;
-        $part = $list->parts[0] ?? $item->part;
+        $part = $this->list()->parts[0];
 
         return $this->within($part->at(), $this->chord($this->found->chords[0], $chord));
+    }
+
+    /**
+     * The parts of several commands.
+     *
+     * @param  list<Binding>  $bindings
+     * @return list<string>
+     */
+    public function entries(array $bindings, DialectWords $words): array
+    {
+        $byCommand = [];
+        foreach ($bindings as $binding) {
+            $byCommand["{$binding->context} {$binding->command} {$binding->gesture->value}"][] = $binding;
+        }
+        $texts = [];
+        foreach ($byCommand as $same) {
+            foreach (array_chunk($same, max(1, min($this->most(), count($same)))) as $together) {
+                $texts[] = $this->entry($together, $words);
+            }
+        }
+
+        return $texts;
     }
 
     /**
@@ -97,7 +189,7 @@ final readonly class Sample
     {
         $holder = $this->found->holders[count($this->found->holders) - $this->description->contextUp()] ?? $this->found->part;
         $glue = $this->isSeparated() ? ',' : '';
-        $entries = implode($glue, array_map(fn (Binding $one): string => $this->entry($one, $words), $bindings));
+        $entries = implode($glue, $this->entries($bindings, $words));
 
         return $this->within($holder->at(), [
             ...$this->word($this->found->context, $words->contextWord($bindings[0]->context)),
@@ -137,6 +229,14 @@ final readonly class Sample
         return $located === null
             ? []
             : [new TextEdit($located->at, $this->description->shape->written($word, $located->at->of($this->text)))];
+    }
+
+    /** @return list<TextEdit> */
+    private function title(Binding $binding, DialectWords $words): array
+    {
+        $title = $this->description->title?->find($this->found->part, $this->found->holders, $this->text)[0] ?? null;
+
+        return $this->word($title, $words->commandName($binding->command));
     }
 
     /** @return list<TextEdit> */

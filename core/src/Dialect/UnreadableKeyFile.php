@@ -59,6 +59,14 @@ final class UnreadableKeyFile extends Refusal
         return new self($error->getMessage(), $error->remedy, $error->where);
     }
 
+    public static function nothingLikeBindings(): self
+    {
+        return new self(
+            'Nothing in this file looks like keys and what they run.',
+            'Point at one command and its chord in the file, or choose another file: one that the application writes itself, with some keys in it.',
+        );
+    }
+
     public static function ofAnother(string $wanted, string $recognised): self
     {
         return new self(

@@ -175,7 +175,7 @@ final class Writing
             return;
         }
         $holder ??= $this->description->contextUp() === 0 ? $this->map()->outer : null;
-        $texts = array_map(fn (Binding $one): string => $this->sample->entry($one, $this->words), $new);
+        $texts = $this->sample->entries($new, $this->words);
         if ($holder !== null && $holder->isSeparated) {
             $this->comeInto($holder, $texts);
 

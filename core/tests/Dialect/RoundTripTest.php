@@ -151,7 +151,9 @@ test('what is written is JSON, YAML and CSV to readers made elsewhere, whatever 
         $last = $application->commands()[count($application->commands()) - 1];
         foreach ([[], [0], [count($all) - 1], array_keys($all), range(0, intdiv(count($all), 2))] as $gone) {
             foreach ([[], [new Binding(Chord::of(Key::F13), $last->id, $last->home)]] as $new) {
-                $wanted = Bindings::of(...$all)->minus(...array_map(static fn (int $index): Binding => $all[$index], $gone))->plus(...$new);
+                $wanted = Bindings::of(...$all)
+                    ->minus(...array_map(static fn (int $index): Binding => $all[$index], $gone))
+                    ->plus(...$new);
                 $after = written($application, $bytes, $wanted);
                 $read = array_filter($rows($after), static fn (string $row): bool => $application->contexts->has(explode(' ', $row)[0]));
                 $expected = [];
@@ -200,7 +202,9 @@ test('what is written is JSON, YAML and CSV to readers made elsewhere, whatever 
 function rowsOfMaps(string $bytes, string $root): array
 {
     $rows = [];
-    foreach (json_decode((string) preg_replace('/^\xEF\xBB\xBF/', '', $bytes), true, 64, JSON_THROW_ON_ERROR)[$root] as $context => $map) {
+    foreach (
+        json_decode((string) preg_replace('/^\xEF\xBB\xBF/', '', $bytes), true, 64, JSON_THROW_ON_ERROR)[$root] as $context => $map
+    ) {
         foreach ($map as $command) {
             $rows[] = "{$context} {$command}";
         }
@@ -309,7 +313,11 @@ test('the report names each line that was not understood', function (string $id,
         'odd-lines.yaml',
         ['8 not-understood', '9 not-understood', '10 not-understood', '11 not-understood', '14 unknown-command'],
     ],
-    ['boardwick', 'odd-records.csv', ['5 not-understood', '6 not-understood', '7 not-understood', '8 unknown-command', '9 not-understood']],
+    [
+        'boardwick',
+        'odd-records.csv',
+        ['5 not-understood', '6 not-understood', '7 not-understood', '8 unknown-command', '9 not-understood'],
+    ],
     ['desktop', 'some.json', ['5 unknown-command', '9 preserved']],
     [
         'faderloft',
@@ -361,7 +369,12 @@ test('lines that the application would not obey are found by its own loading rul
         ->toContain('Undone by line 14');
 });
 
-test('what is not a key file is refused with the place and the reason', function (string $id, string $bytes, string $says, ?string $where) {
+test('what is not a key file is refused with the place and the reason', function (
+    string $id,
+    string $bytes,
+    string $says,
+    ?string $where,
+) {
     try {
         keyFile(World::applicationsAndDesktop()[$id], $bytes);
         $this->fail('It was read.');

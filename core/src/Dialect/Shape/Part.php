@@ -24,6 +24,9 @@ final class Part
     /** Whether the parts that it holds have commas between them, which come and go with them. */
     public bool $isSeparated = false;
 
+    /** The offset at which its first sign stands; it is told apart from others by it. */
+    public readonly int $start;
+
     /** Where it ends: with its line end where it has its lines to itself. */
     public int $to;
 
@@ -38,7 +41,7 @@ final class Part
      */
     public function __construct(public readonly ?string $name, public readonly ?Span $nameAt, public readonly int $line, public int $from)
     {
-        $this->to = $this->end = $from;
+        $this->to = $this->end = $this->start = $from;
     }
 
     public function says(string $text, Span $at, bool $isQuoted = true): self

@@ -60,7 +60,9 @@ final readonly class YamlShape implements Shape
             if ($last[0]->text !== null || $last[0]->isSeparated) {
                 array_pop($open);
                 $closedAt = $last[1];
-                foreach ($last[0]->isSeparated ? $last[0]->parts : [] as $item) {
+                $items = $last[0]->isSeparated ? $last[0]->parts : [];
+                $last[0]->parts = [];
+                foreach ($items as $item) {
                     yield Step::In => $item;
                     yield Step::Out => $item;
                 }
