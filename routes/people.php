@@ -22,6 +22,7 @@ $features = [
     'suite',
     'travel',
     'rehearse',
+    'description',
     'export',
     'second-screen',
 ];

@@ -10,6 +10,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
+use Zebrafinch\Core\Tests\Dialect\Forms;
 
 /** Requests as the browser and the workstations make them; every answer is checked against docs/openapi.yaml. */
 abstract class HttpCase extends TestCase
@@ -76,6 +77,28 @@ abstract class HttpCase extends TestCase
             ['file' => UploadedFile::fake()->createWithContent($name, $bytes)],
             ['Accept' => 'application/json'],
         );
+    }
+
+    /** Brings an application of the house by a key file of a form of its own. */
+    public function broughtApplication(string $form = 'several', string $name = 'Lanternfish', int $times = 1): TestResponse
+    {
+        return $this->post(
+            '/api/house-applications',
+            ['name' => $name, 'files' => [UploadedFile::fake()->createWithContent(Forms::fileName($form), Forms::file($form, $times))]],
+            ['Accept' => 'application/json'],
+        )->assertCreated();
+    }
+
+    /** The same, put to use by the keeper; its id as an application. */
+    public function applicationInUse(string $form = 'several', string $name = 'Lanternfish'): string
+    {
+        $this->as('keeper');
+        $brought = $this->broughtApplication($form, $name)->json();
+        $this->postJson("/api/house-applications/{$brought['id']}/ready", ['version' => $brought['version']])
+            ->assertOk()
+            ->assertJsonPath('state', 'in-use');
+
+        return $brought['slug'];
     }
 
     /** A keymap of the signed-in account, a copy of the factory one but for one command, in use. */

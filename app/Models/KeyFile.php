@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsBytes;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -21,6 +22,12 @@ final class KeyFile extends Model
 {
     /** @var list<string> */
     protected $fillable = ['kit_id', 'application', 'name', 'bytes'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['bytes' => AsBytes::class];
+    }
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo

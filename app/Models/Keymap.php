@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsBindings;
+use App\Models\Casts\AsBytes;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
@@ -59,6 +60,7 @@ final class Keymap extends Model
     protected function casts(): array
     {
         return [
+            'source' => AsBytes::class,
             'in_use' => 'boolean',
             'bindings' => AsBindings::class,
             'base' => AsBindings::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsBytes;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -22,4 +23,10 @@ final class ReleaseFile extends Model
 
     /** @var list<string> */
     protected $fillable = ['release_id', 'application', 'file_name', 'bytes', 'sha256'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['bytes' => AsBytes::class];
+    }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Description\HouseShelf;
 use App\Library\CompiledData;
 use App\Library\Library;
 use App\Library\ShippedShelf;
+use App\Models\HouseApplication;
 use App\Models\Keymap;
 use App\Preset\ReleaseMade;
 use App\Suite\Following;
@@ -15,6 +17,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
@@ -35,7 +38,7 @@ final class AppServiceProvider extends ServiceProvider
             Library::class,
             fn (): Library => new Library(
                 config('app.data'),
-                [new ShippedShelf(config('app.data').'/catalogues')],
+                [new ShippedShelf(config('app.data').'/catalogues'), new HouseShelf()],
                 new CompiledData(storage_path('framework/cache'), base_path('core/src')),
             ),
         );
@@ -50,6 +53,10 @@ final class AppServiceProvider extends ServiceProvider
                 DB::afterCommit(static fn () => app(Sittings::class)->kitChanged($keymap->kit_id));
             }
         });
+        HouseApplication::saved(static fn () => app(Library::class)->forget());
+        HouseApplication::deleted(static fn () => app(Library::class)->forget());
+        // A worker lives longer than what it knows of the house's applications.
+        Event::listen(JobProcessing::class, static fn () => app(Library::class)->forget());
         Event::listen(ReleaseMade::class, static function (ReleaseMade $made): void {
             $made->release->preset->is_standard
                 ? app(Following::class)->standardChanged()

@@ -16,6 +16,8 @@ const EVERYBODY = ['picture', 'sound', 'keeper', 'assistant'];
 const OWNER = ['picture'];
 const NOT_THE_ASSISTANT = ['picture', 'sound', 'keeper'];
 const KEEPER = ['keeper'];
+/** Whoever brought an application describes it until it is in use; a keeper does at any time. */
+const OWNER_AND_KEEPER = ['picture', 'keeper'];
 /** Whoever sits in the suite leaves it, and the keeper frees it; the picture editor sits there. */
 const SITTING_THERE = ['picture', 'keeper'];
 
@@ -38,6 +40,20 @@ const ACCESS = [
     'POST /carry-overs/keymaps' => EVERYBODY,
     'GET /suites/{suite}/familiarity' => EVERYBODY,
     'GET /applications' => EVERYBODY,
+    'GET /house-applications' => EVERYBODY,
+    'POST /house-applications' => NOT_THE_ASSISTANT,
+    'POST /house-applications/files' => NOT_THE_ASSISTANT,
+    'POST /house-applications/file-previews' => NOT_THE_ASSISTANT,
+    'GET /house-applications/{houseApplication}' => EVERYBODY,
+    'GET /house-applications/{houseApplication}/file' => EVERYBODY,
+    'GET /house-applications/{houseApplication}/proposed-matches' => EVERYBODY,
+    'PATCH /house-applications/{houseApplication}' => OWNER_AND_KEEPER,
+    'POST /house-applications/{houseApplication}/ready' => OWNER_AND_KEEPER,
+    'POST /house-applications/{houseApplication}/version-previews' => OWNER_AND_KEEPER,
+    'POST /house-applications/{houseApplication}/versions' => OWNER_AND_KEEPER,
+    'DELETE /house-applications/{houseApplication}/versions' => OWNER_AND_KEEPER,
+    'POST /house-applications/{houseApplication}/put-away' => KEEPER,
+    'DELETE /house-applications/{houseApplication}' => OWNER_AND_KEEPER,
     'GET /applications/{application}' => EVERYBODY,
     'GET /applications/{application}/clashes' => EVERYBODY,
     'GET /applications/{application}/clashes/{clash}' => EVERYBODY,
@@ -170,6 +186,7 @@ function ownedByPicture($test): array
             'state' => RolloutState::Running,
             'install_when' => 'now',
         ])->id,
+        'houseApplication' => $test->broughtApplication()->json('id'),
         'clash' => 'double-0000',
         'suite' => 'avocet',
         'keymap' => $keymap,

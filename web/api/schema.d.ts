@@ -982,6 +982,180 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/house-applications": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The applications that the house brought */
+        get: operations["getHouseApplications"];
+        put?: never;
+        /** Bring an application, by its key files */
+        post: operations["postHouseApplications"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in an application that was saved as one file */
+        post: operations["postHouseApplicationsFiles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/file-previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a file of an application would add or change */
+        post: operations["postHouseApplicationsFilePreviews"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/{houseApplication}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An application of the house as it is described so far */
+        get: operations["getHouseApplicationsHouseapplication"];
+        put?: never;
+        post?: never;
+        /** Throw a draft away */
+        delete: operations["deleteHouseApplicationsHouseapplication"];
+        options?: never;
+        head?: never;
+        /** Correct or complete the description */
+        patch: operations["patchHouseApplicationsHouseapplication"];
+        trace?: never;
+    };
+    "/house-applications/{houseApplication}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The application as one file, signed */
+        get: operations["getHouseApplicationsHouseapplicationFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/{houseApplication}/proposed-matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What its commands are likely to be for */
+        get: operations["getHouseApplicationsHouseapplicationProposedMatches"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/{houseApplication}/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It is ready; a keeper puts it to use */
+        post: operations["postHouseApplicationsHouseapplicationReady"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/{houseApplication}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put it away; what was made with it stays */
+        post: operations["postHouseApplicationsHouseapplicationPutAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/{houseApplication}/version-previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a newer key file changes */
+        post: operations["postHouseApplicationsHouseapplicationVersionPreviews"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-applications/{houseApplication}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a newer key file in */
+        post: operations["postHouseApplicationsHouseapplicationVersions"];
+        /** Back to the version before */
+        delete: operations["deleteHouseApplicationsHouseapplicationVersions"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/applications/{application}/key-files": {
         parameters: {
             query?: never;
@@ -1305,7 +1479,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        /** Note which keyboard stands in a suite */
+        /** Note which keyboard stands in a suite, or which applications it has */
         patch: operations["patchSuitesSuite"];
         trace?: never;
     };
@@ -2779,6 +2953,217 @@ export interface components {
         AgainstFactory: {
             added: components["schemas"]["Binding"][];
             removed: components["schemas"]["Binding"][];
+        };
+        HouseApplicationBrief: {
+            id: number;
+            slug: string;
+            name: string;
+            /** @enum {unknown} */
+            state: "draft" | "proposed" | "in-use" | "put-away";
+            by: string | null;
+            version: number;
+            command_count: number;
+            may_change: boolean;
+            may_confirm: boolean;
+        };
+        HouseApplications: {
+            applications: components["schemas"]["HouseApplicationBrief"][];
+            broken: {
+                id: string;
+                sentence: string;
+                remedy: string;
+                where: string | null;
+            }[];
+            may_bring: boolean;
+        };
+        KeyFileCorrection: {
+            /** @enum {unknown} */
+            says: "command" | "chord" | "held" | "key" | "context" | "gesture" | "title" | "head" | "word";
+            line?: number;
+            from?: number;
+            to?: number;
+            word?: string;
+            means?: string;
+        };
+        DescribedContext: {
+            id: string;
+            name: string;
+            parent?: string;
+            text_entry?: boolean;
+            coexists_with?: string[];
+            written?: string[];
+        };
+        DescribedCommand: {
+            id: string;
+            name: string;
+            written: string;
+            menu: string[];
+            tooltip: string;
+            context: string;
+            traits: ("repeats" | "can-be-held" | "destructive" | "menu-only")[];
+        };
+        LineMark: {
+            from: number;
+            to: number;
+            /** @enum {unknown} */
+            is: "command" | "chord" | "held" | "key" | "modifier" | "context" | "gesture" | "title";
+            means: string;
+        };
+        MarkedLine: {
+            number: number;
+            text: string;
+            left: string | null;
+            marks: components["schemas"]["LineMark"][];
+        };
+        DescriptionProof: {
+            holds: boolean;
+            bindings: number;
+            lines: number;
+            left: {
+                line: number;
+                sentence: string;
+            }[];
+            left_count: number;
+            same: boolean;
+            changed: string | null;
+            undone: boolean;
+            dead: string | null;
+        };
+        HouseApplication: {
+            id: number;
+            slug: string;
+            name: string;
+            /** @enum {unknown} */
+            state: "draft" | "proposed" | "in-use" | "put-away";
+            by: string | null;
+            version: number;
+            command_count: number;
+            may_change: boolean;
+            may_confirm: boolean;
+            purpose: string;
+            file_name: string;
+            files: string[];
+            systems: ("macos" | "windows" | "linux")[];
+            /** @enum {unknown} */
+            precedence: "deeper-first" | "everywhere-first";
+            /** @enum {unknown} */
+            loading: "refuse-file" | "first-line-wins" | "last-line-wins";
+            /** @enum {unknown} */
+            naming: "position" | "character";
+            tells_hold: boolean;
+            corrections: components["schemas"]["KeyFileCorrection"][];
+            certainties: {
+                /** @enum {unknown} */
+                of: "shape" | "chord" | "command" | "context" | "spelling";
+                percent: number;
+                sentence: string;
+            }[];
+            proof: components["schemas"]["DescriptionProof"];
+            contexts: components["schemas"]["DescribedContext"][];
+            commands: components["schemas"]["DescribedCommand"][];
+            commands_matching: number;
+            match_count: number;
+            has_earlier: boolean;
+            line_count: number;
+            lines: components["schemas"]["MarkedLine"][];
+            /** @description The description as JSON. */
+            dialect: string;
+        };
+        HouseApplicationChange: {
+            version: number;
+            name?: string;
+            purpose?: string;
+            file_name?: string;
+            systems?: ("macos" | "windows" | "linux")[];
+            /** @enum {unknown} */
+            precedence?: "deeper-first" | "everywhere-first";
+            /** @enum {unknown} */
+            loading?: "refuse-file" | "first-line-wins" | "last-line-wins";
+            corrections?: components["schemas"]["KeyFileCorrection"][];
+            contexts?: components["schemas"]["DescribedContext"][];
+            commands?: components["schemas"]["CommandEdit"][];
+            matches?: {
+                command: string;
+                intent: string;
+                difference?: string;
+            }[];
+            dialect?: Record<string, never>;
+        };
+        CommandEdit: {
+            /** @enum {unknown} */
+            do: "change" | "remove" | "merge" | "add" | "copy";
+            id?: string;
+            into?: string;
+            name?: string;
+            menu?: string[];
+            tooltip?: string;
+            context?: string;
+            traits?: ("repeats" | "can-be-held" | "destructive" | "menu-only")[];
+            text?: string;
+            columns?: ("" | "name" | "word" | "menu" | "tooltip" | "context")[];
+            has_header?: boolean;
+            application?: string;
+        };
+        ProposedMatches: {
+            matches: {
+                command: components["schemas"]["Named"];
+                intent: components["schemas"]["Named"];
+                is_sure: boolean;
+                is_taken: boolean;
+            }[];
+        };
+        ApplicationFilePreview: {
+            slug: string;
+            name: string;
+            /** @enum {unknown} */
+            signer: "this-house" | "another-house" | "nobody" | "forged";
+            is_new: boolean;
+            commands: number;
+            commands_new: number;
+            commands_gone: number;
+            changes_key_file: boolean;
+            changes_description: boolean;
+        };
+        ApplicationFile: {
+            /** @constant */
+            format: "zebrafinch-application/1";
+            /** @description In the form of catalogues/schema/application.schema.json. */
+            application: Record<string, never>;
+            signature: Record<string, never>;
+        };
+        NewerVersion: {
+            stayed: number;
+            gone: components["schemas"]["Named"][];
+            new: string[];
+            renamed: {
+                id: string;
+                name: string;
+                word: string;
+            }[];
+            chords_removed: {
+                chord: string;
+                command: string;
+                context: string;
+                gesture: string;
+                name: string;
+            }[];
+            chords_added: {
+                chord: string;
+                command: string;
+                context: string;
+                gesture: string;
+                name: string;
+            }[];
+            keymaps: {
+                id: number;
+                name: string;
+                of: string;
+                all: number;
+                stay: number;
+                renamed: number;
+                gone: number;
+            }[];
+            suites: string[];
         };
         KeyFileReport: {
             /** @description Lines that just went to free a chord. */
@@ -4908,6 +5293,403 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    getHouseApplications: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplications"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplications: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    name: string;
+                    "files[]": string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplicationsFiles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplicationsFilePreviews: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ApplicationFilePreview"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHouseApplicationsHouseapplication: {
+        parameters: {
+            query?: {
+                /** @description The first line of the key file that is shown. */
+                from?: number;
+                /** @description What the names of the commands hold that are shown. */
+                command?: string;
+                command_from?: number;
+            };
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteHouseApplicationsHouseapplication: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    patchHouseApplicationsHouseapplication: {
+        parameters: {
+            query?: {
+                /** @description The first line of the key file that is shown. */
+                from?: number;
+                /** @description What the names of the commands hold that are shown. */
+                command?: string;
+                command_from?: number;
+            };
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseApplicationChange"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHouseApplicationsHouseapplicationFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ApplicationFile"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHouseApplicationsHouseapplicationProposedMatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposedMatches"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplicationsHouseapplicationReady: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplicationsHouseapplicationPutAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplicationsHouseapplicationVersionPreviews: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    version: number;
+                    /** Format: binary */
+                    file: string;
+                    /** @description The new word by the id of a command; empty for none. */
+                    renamed?: {
+                        [key: string]: string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewerVersion"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplicationsHouseapplicationVersions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    version: number;
+                    /** Format: binary */
+                    file: string;
+                    /** @description The new word by the id of a command; empty for none. */
+                    renamed?: {
+                        [key: string]: string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteHouseApplicationsHouseapplicationVersions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     postApplicationsApplicationKeyFiles: {
         parameters: {
             query?: {
@@ -5651,8 +6433,9 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    board: string;
-                    layout: string;
+                    board?: string;
+                    layout?: string;
+                    applications?: string[];
                 };
             };
         };

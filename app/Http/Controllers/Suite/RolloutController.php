@@ -40,7 +40,11 @@ final readonly class RolloutController
         $this->clock->tick();
 
         return new RolloutsResource(
-            Rollout::query()->with(['release.preset', 'user', 'suites.suite'])->orderByDesc('id')->limit(self::MOST)->get(),
+            Rollout::query()
+                ->with(['release.preset', 'user', 'suites.suite'])
+                ->orderByDesc('id')
+                ->limit(self::MOST)
+                ->get(),
         );
     }
 
@@ -101,7 +105,9 @@ final readonly class RolloutController
 
     private function release(int $id): Release
     {
-        $release = Release::query()->with(['preset', 'files'])->findOrFail($id);
+        $release = Release::query()
+            ->with(['preset', 'files'])
+            ->findOrFail($id);
         Gate::authorize('view', $release);
 
         return $release;

@@ -61,12 +61,8 @@ final readonly class SittingController
         return new MySittingsResource($this->sittings->openOf($user), $this->sittings->offersTo($user), $this->library);
     }
 
-    public function offer(
-        #[CurrentUser] User $user,
-        Sitting $sitting,
-        Application $application,
-        Seat $seat,
-    ): SuiteOfferResource {
+    public function offer(#[CurrentUser] User $user, Sitting $sitting, Application $application, Seat $seat): SuiteOfferResource
+    {
         $news = $this->sittings->offer($user, $sitting, $application->id);
 
         return $news === null ? abort(404) : new SuiteOfferResource($sitting, $news, $seat);

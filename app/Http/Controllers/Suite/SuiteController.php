@@ -10,6 +10,7 @@ use App\Http\Resources\Suite\SuitePageResource;
 use App\Http\Resources\Suite\SuiteResource;
 use App\Http\Resources\Suite\SuiteShape;
 use App\Http\Resources\Suite\SuitesResource;
+use App\Library\Library;
 use App\Models\Suite;
 use App\Models\User;
 use App\Suite\Assignments;
@@ -28,6 +29,7 @@ final readonly class SuiteController
         private SuiteShape $shape,
         private Assignments $assignments,
         private Story $story,
+        private Library $library,
     ) {
     }
 
@@ -57,12 +59,19 @@ final readonly class SuiteController
         return new SuitePageResource($this->list->loaded($suite), $this->shape, $people, $before > 0 ? $before : null);
     }
 
-    /** Notes which keyboard stands in the suite: what it should have is fitted to that one from now on. */
+    /** Notes which applications the suite has, or which keyboard stands in it: what it should have is fitted to that one from now on. */
     public function update(SuiteKeyboardRequest $request, #[CurrentUser] User $user, Suite $suite): SuiteResource
     {
         $changed = $this->assignments->change($suite, function (Suite $locked) use ($request, $user): void {
-            $locked->fill(['board' => $request->validated('board'), 'layout' => $request->validated('layout')]);
-            $this->story->tell($locked, $user, 'keyboard', "Has the keyboard {$locked->board}, {$locked->layout}");
+            if ($request->has('board')) {
+                $locked->fill(['board' => $request->validated('board'), 'layout' => $request->validated('layout')]);
+                $this->story->tell($locked, $user, 'keyboard', "Has the keyboard {$locked->board}, {$locked->layout}");
+            }
+            if ($request->has('applications')) {
+                $locked->applications = array_values($request->validated('applications'));
+                $names = array_map($this->library->nameOf(...), $locked->applications);
+                $this->story->tell($locked, $user, 'applications', 'Has the applications '.implode(', ', $names));
+            }
         });
 
         return new SuiteResource($this->list->loaded($changed), $this->shape);
