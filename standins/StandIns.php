@@ -6,6 +6,7 @@ namespace Standins;
 
 use Standins\Boardwick\Boardwick;
 use Standins\Cutloom\Cutloom;
+use Standins\Described\Described;
 use Standins\Desktop\Desktop;
 use Standins\Easeframe\Easeframe;
 use Standins\Faderloft\Faderloft;
@@ -16,9 +17,12 @@ use Standins\Rotomere\Rotomere;
 final class StandIns
 {
     /** @var array<string, Simulated> by application */
-    public readonly array $applications;
+    public array $applications;
 
-    private readonly Desktop $desktop;
+    private Desktop $desktop;
+
+    /** @var array<string, mixed> menu titles by application */
+    private array $menus = [];
 
     /** @param  string  $catalogues  the folder of the catalogues and factory files */
     public function __construct(string $catalogues)
@@ -32,11 +36,24 @@ final class StandIns
             'rotomere' => new Rotomere($file('rotomere/factory.yaml')),
             'boardwick' => new Boardwick($file('boardwick/factory.csv')),
         ];
-        $menus = [];
         foreach (array_keys($this->applications) as $id) {
-            $menus[$id] = Desktop::menus(json_decode($file("{$id}/catalogue.json"), true));
+            $this->menus[$id] = Desktop::menus(json_decode($file("{$id}/catalogue.json"), true));
         }
-        $this->desktop = new Desktop($menus);
+        $this->desktop = new Desktop($this->menus);
+    }
+
+    /**
+     * An application that nobody simulates, by its description; it can be said anew when the description has changed.
+     *
+     * @param  array{catalogue: array<string, mixed>, dialect: array<string, mixed>, factory: string}  $data
+     */
+    public function describe(string $application, array $data): void
+    {
+        if (! isset($this->applications[$application]) || $this->applications[$application] instanceof Described) {
+            $this->applications[$application] = new Described($data);
+            $this->menus[$application] = Desktop::menus($data['catalogue']);
+            $this->desktop = new Desktop($this->menus);
+        }
     }
 
     /**

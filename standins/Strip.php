@@ -145,7 +145,12 @@ final class Strip
         $index = $this->underPlayhead();
         $this->remember();
         if ($index === null) {
-            $this->clips[] = ['name' => $name, 'from' => $this->playhead, 'to' => min(self::LENGTH, $this->playhead + 50), 'off' => false];
+            $this->clips[] = [
+                'name' => $name,
+                'from' => $this->playhead,
+                'to' => min(self::LENGTH, $this->playhead + 50),
+                'off' => false,
+            ];
 
             return "\"{$name}\" lies at the playhead.";
         }

@@ -27,7 +27,7 @@ final class CarryFiles extends Command
         {--to= : The application that they are carried to}
         {--onto= : Its key file; its factory keymap without one}
         {--write= : Where the key file that comes of it is written}
-        {--application= : Whose key files they are, where that is not plain}
+        {--application= : Whose key files they are, where that is not plain; or a file of an application}
         {--system=linux : macos, windows or linux}
         {--board=full-ansi : The board at which the result is used}
         {--layout=us : Its layout}';
@@ -38,6 +38,7 @@ final class CarryFiles extends Command
     {
         try {
             $seat = $this->seat($library);
+            $files->know($this->text('application'));
             $target = $library->application($this->text('to'));
             $onto = $this->text('onto') === '' ? null : $files->read($this->text('onto'), $target->id)[0];
             $sources = array_merge(

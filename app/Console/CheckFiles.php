@@ -24,7 +24,7 @@ final class CheckFiles extends Command
 
     protected $signature = 'check
         {files* : Key files or presets}
-        {--application= : Whose key files they are, where that is not plain}
+        {--application= : Whose key files they are, where that is not plain; or a file of an application}
         {--system=linux : macos, windows or linux}
         {--board=full-ansi : The board they are pressed on}
         {--layout=us : Its layout}

@@ -33,7 +33,7 @@ final class HarmoniseFiles extends Command
         {files* : Key files or presets, of at least two applications}
         {--write-lp= : Where the instance is written in CPLEX LP format}
         {--seconds=10 : How long to search at most}
-        {--application= : Whose key files they are, where that is not plain}
+        {--application= : Whose key files they are, where that is not plain; or a file of an application}
         {--system=linux : macos, windows or linux}
         {--board=full-ansi : The board they are used at}
         {--layout=us : Its layout}';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Description\FileShelf;
 use App\Library\Library;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
@@ -14,14 +15,32 @@ use Zebrafinch\Core\Preset\Release;
 use Zebrafinch\Core\Preset\UnreadablePreset;
 
 /** Reads key files of any dialect, and presets in the interchange format. */
-final readonly class KeymapFiles
+final class KeymapFiles
 {
-    public function __construct(private Library $library)
+    /** @var array<string, true> files of applications that are known already */
+    private array $known = [];
+
+    public function __construct(private readonly Library $library)
     {
     }
 
     /**
-     * @param  string  $application  id; empty to find out
+     * Makes an application known that was saved as a file.
+     *
+     * @param  string  $application  an id, which is left alone, or the path of such a file
+     *
+     * @throws \Zebrafinch\Core\Refusal
+     */
+    public function know(string $application): void
+    {
+        if (is_file($application) && ! isset($this->known[$application])) {
+            $this->known[$application] = true;
+            $this->library->add(FileShelf::of((string) file_get_contents($application)));
+        }
+    }
+
+    /**
+     * @param  string  $application  id, or the path of a file of an application; empty to find out
      * @return list<ReadKeymap> one, or one for each application of a preset
      *
      * @throws \Zebrafinch\Core\Refusal
@@ -32,7 +51,8 @@ final readonly class KeymapFiles
         if ($bytes === false) {
             throw BadFile::missing($path);
         }
-        if ($application !== '') {
+        $this->know($application);
+        if ($application !== '' && ! isset($this->known[$application])) {
             return [$this->keyFile($path, $bytes, $this->library->application($application))];
         }
         try {

@@ -25,7 +25,7 @@ final class ListKeys extends Command
         {--by=context : context, menu or key}
         {--as=text : text, csv, markdown or page}
         {--all : With the commands that have no chord}
-        {--application= : Whose key files they are, where that is not plain}
+        {--application= : Whose key files they are, where that is not plain; or a file of an application}
         {--system=linux : macos, windows or linux}
         {--board=full-ansi : The board they are pressed on}
         {--layout=us : Its layout}';

@@ -30,7 +30,7 @@ final class WhoGetsChord extends Command
         {files?* : Key files or presets; the factory keymaps without any}
         {--focus= : Only with the focus there}
         {--gesture=tap : tap or hold}
-        {--application= : Whose key files they are, where that is not plain}
+        {--application= : Whose key files they are, where that is not plain; or a file of an application}
         {--system=linux : macos, windows or linux}
         {--board=full-ansi : The board it is pressed on}
         {--layout=us : Its layout}
@@ -76,6 +76,7 @@ final class WhoGetsChord extends Command
     private function keymaps(Library $library, KeymapFiles $files): array
     {
         $paths = (array) $this->argument('files');
+        $files->know($this->text('application'));
         if ($paths === []) {
             return array_values(
                 array_map(

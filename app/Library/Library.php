@@ -70,9 +70,16 @@ final class Library
     /** @param  list<Shelf>  $shelves  the first that has an application is asked for it */
     public function __construct(
         private readonly string $root,
-        private readonly array $shelves,
+        private array $shelves,
         private readonly CompiledData $compiled,
     ) {
+    }
+
+    /** Further applications, before those that are known. */
+    public function add(Shelf $shelf): void
+    {
+        $this->shelves = [$shelf, ...$this->shelves];
+        $this->forget();
     }
 
     /** Whatever is known of applications is asked for again: one has come, gone or changed. */
@@ -161,6 +168,12 @@ final class Library
         $shelf = $this->found()[$id][0] ?? throw UnknownApplication::named($id, $this->applicationIds());
 
         return $this->data[$id] ??= $shelf->data($id);
+    }
+
+    /** Whether the house brought it; the others come with the product. */
+    public function isBrought(string $id): bool
+    {
+        return isset($this->found()[$id]) && ! $this->found()[$id][0] instanceof ShippedShelf;
     }
 
     /** @return array<string, BrokenData> applications that cannot be used, by id, with what is wrong */

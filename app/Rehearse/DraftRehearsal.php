@@ -49,6 +49,14 @@ final readonly class DraftRehearsal
         if ($made === null) {
             return null;
         }
+        if (! isset($this->standIns->applications[$application->id])) {
+            $data = $this->library->data($application->id);
+            $this->standIns->describe($application->id, [
+                'catalogue' => $data->catalogue,
+                'dialect' => $data->dialect,
+                'factory' => $data->factory,
+            ]);
+        }
         $press = new KeyPress($made->code, $made->held, $made->characters, $made->dead, $gesture === Gesture::Hold);
         $bytes = $this->exporter->inUse($user, $application)->bytes;
         $titles = $this->exporter->inUse($user, $this->library->application(DesktopCatalogue::ID))->bytes;

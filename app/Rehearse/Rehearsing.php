@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rehearse;
 
+use App\Library\Library;
 use App\Models\Rehearsal;
 use App\Models\Suite;
 use App\Models\User;
@@ -16,7 +17,7 @@ use Zebrafinch\Core\Keyboard\Chord;
 /** Asks a suite's agent to press chords in its stand-in applications. */
 final readonly class Rehearsing
 {
-    public function __construct(private SuiteSeats $seats, private Presence $presence)
+    public function __construct(private SuiteSeats $seats, private Presence $presence, private Library $library)
     {
     }
 
@@ -47,11 +48,25 @@ final readonly class Rehearsing
                 'chord' => $chord->id(),
                 ...get_object_vars($press),
                 'gesture' => $gesture,
+                ...$this->described($rehearsal->application),
             ],
         ]);
 
         $this->presence->forget($rehearsal->suite);
 
         return true;
+    }
+
+    /** @return array<string, mixed> how an application of the house is described: nobody there has a simulation of it */
+    private function described(string $application): array
+    {
+        if (! $this->library->isBrought($application)) {
+            return [];
+        }
+        $data = $this->library->data($application);
+
+        return [
+            'described' => ['catalogue' => $data->catalogue, 'dialect' => $data->dialect, 'factory' => base64_encode($data->factory)],
+        ];
     }
 }

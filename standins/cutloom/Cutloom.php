@@ -112,7 +112,13 @@ final class Cutloom implements Refusing, Simulated
                 throw new BadKeyFile("Lines {$seen[$chord]} and {$press->getLineNo()} have the same chord in one focus.");
             }
             $seen[$chord] = $press->getLineNo();
-            $lines[] = ['on' => $on, 'held' => $held, 'code' => $code, 'run' => $press->getAttribute('run'), 'line' => $press->getLineNo()];
+            $lines[] = [
+                'on' => $on,
+                'held' => $held,
+                'code' => $code,
+                'run' => $press->getAttribute('run'),
+                'line' => $press->getLineNo(),
+            ];
         }
 
         return $lines;

@@ -36,7 +36,10 @@ final class Faderloft implements Simulated
                 if (
                     count($fields) >= 4 &&
                     $fields[0] === $area &&
-                    $press->is($this->code($fields[2]), HeldKeys::of($fields[1] === '-' ? [] : str_split($fields[1]), self::HELD, $system))
+                    $press->is(
+                        $this->code($fields[2]),
+                        HeldKeys::of($fields[1] === '-' ? [] : str_split($fields[1]), self::HELD, $system),
+                    )
                 ) {
                     return [
                         'did' => $this->run($fields[3], $strip),

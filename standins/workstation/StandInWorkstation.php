@@ -53,7 +53,15 @@ final class StandInWorkstation implements Workstation
 
     public function files(): array
     {
-        return array_map(fn (string $name): string => "{$this->folder}/{$name}", self::FILES);
+        $files = self::FILES;
+        // Whoever brings an application of the house to this workstation says in APPLICATIONS what its file is called here.
+        foreach (array_chunk($this->words('APPLICATIONS'), 2) as $pair) {
+            if (isset($pair[1]) && ! isset($files[$pair[0]])) {
+                $files[$pair[0]] = basename($pair[1]);
+            }
+        }
+
+        return array_map(fn (string $name): string => "{$this->folder}/{$name}", $files);
     }
 
     /** The words of the file RUNNING. */
@@ -88,6 +96,13 @@ final class StandInWorkstation implements Workstation
         $this->strips = array_slice($this->strips, -self::MOST_REHEARSALS, null, true);
         if ($press['gesture'] === 'let-go') {
             return $this->standIns->letGo($strip);
+        }
+        if (isset($press['described'])) {
+            $described = $press['described'];
+            $this->standIns->describe(
+                $press['application'],
+                ['factory' => (string) base64_decode($described['factory'], true)] + $described,
+            );
         }
 
         return $this->standIns->press(

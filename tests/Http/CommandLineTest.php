@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Library\Library;
+use App\Models\HouseApplication;
 use Illuminate\Support\Facades\Artisan;
 use Opis\JsonSchema\Validator;
+use Zebrafinch\Core\Tests\Dialect\Forms;
 
 /** @return array{int, mixed} how the command ends, and what it prints, decoded */
 function ranWithJson(string $command, array $arguments): array
@@ -209,4 +212,27 @@ test('a list of something else is refused with the reason', function () {
         ->toBe(2)
         ->and(Artisan::call('list-keys', ['files' => [base_path('catalogues/cutloom/factory.xml')], '--as' => 'song']))
         ->toBe(2);
+});
+
+test('a file of an application makes it known to every command that reads key files', function () {
+    $slug = $this->applicationInUse();
+    $id = HouseApplication::query()->where('slug', $slug)->firstOrFail()->id;
+    $saved = textFile((string) $this->get("/api/house-applications/{$id}/file")->assertOk()->getContent(), 'application.json');
+    HouseApplication::query()->delete();
+    app()->forgetInstance(Library::class);
+    $keys = textFile(Forms::file('several'), 'keys.conf');
+    [$ended, $report] = ranWithJson('check', ['files' => [$keys], '--application' => $saved]);
+    expect([$ended, $report['files'][0]['application'], $report['files'][0]['bindings']])->toBe([0, $slug, count(Forms::bindings('several'))]);
+    [, $who] = ranWithJson('who', ['chord' => 'Ctrl+B', 'files' => [$keys], '--application' => $saved]);
+    expect(json_encode($who))->toContain('split-reel');
+    expect(Artisan::call('list-keys', ['files' => [$keys], '--application' => $saved, '--as' => 'csv']))->toBe(0);
+    $carried = textFile('', 'carried.conf');
+    $ended = Artisan::call('carry', [
+        'files' => [base_path('catalogues/cutloom/factory.xml')],
+        '--to' => $slug,
+        '--application' => $saved,
+        '--write' => $carried,
+    ]);
+    expect($ended)->toBe(0)->and((string) file_get_contents($carried))->toContain('; Keys of Lanternfish.');
+    expect(Artisan::call('harmonise', ['files' => [$keys, base_path('catalogues/cutloom/factory.xml')], '--application' => $saved, '--seconds' => 1]))->toBe(0);
 });

@@ -3127,7 +3127,7 @@ export interface components {
         ApplicationFile: {
             /** @constant */
             format: "zebrafinch-application/1";
-            /** @description In the form of catalogues/schema/application.schema.json. */
+            /** @description In the form of docs/application.schema.json. */
             application: Record<string, never>;
             signature: Record<string, never>;
         };

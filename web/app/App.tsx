@@ -5,6 +5,8 @@ import { queryClient } from '../api/queryClient'
 import { ChangeProvider } from '../keymap/ChangeProvider'
 import { ListeningProvider } from '../listening/Listening'
 import { ApplicationScreen } from '../screens/application/ApplicationScreen'
+import { BringApplicationScreen } from '../screens/description/BringApplicationScreen'
+import { DescriptionScreen } from '../screens/description/DescriptionScreen'
 import { ExportScreen } from '../screens/export/ExportScreen'
 import { SecondScreen } from '../screens/second-screen/SecondScreen'
 import { BringInScreen } from '../screens/key-file/BringInScreen'
@@ -87,6 +89,8 @@ const router = createBrowserRouter([
       { path: 'sittings/:sitting/:application', element: <OfferScreen /> },
       { path: 'travel', element: <TravelScreen /> },
       { path: 'rehearse', element: <RehearseScreen /> },
+      { path: 'house-applications/new', element: <BringApplicationScreen /> },
+      { path: 'house-applications/:houseApplication', element: <DescriptionScreen /> },
       { path: 'applications/:application?', element: <ApplicationScreen /> },
       { path: 'applications/:application/bring-in', element: <BringInScreen /> },
       { path: 'applications/:application/key-files/:keyFile', element: <KeyFileScreen /> },

@@ -100,7 +100,15 @@ final readonly class Finder
             } elseif ($isOn) {
                 yield new Entered($part, $open, true);
             } elseif ($depth > $this->depth && $onPath !== [] && ($onPath[$this->depth - 1] ?? false)) {
-                $open[count($open) - 1]->parts[] = $part;
+                $before = $this->attach($open[count($open) - 1], $part);
+                if ($before !== null) {
+                    yield new Stray(
+                        $before->line,
+                        $before->at()->of($text),
+                        "\"{$part->name}\" comes again in line {$part->line}, and only that is obeyed.",
+                        false,
+                    );
+                }
             } elseif (isset($this->asked[$depth - 1][(string) $part->name]) && $depth > 1) {
                 $open[count($open) - 1]->parts[] = $part;
             } elseif (! $this->isBeside($part, $depth)) {
@@ -108,6 +116,21 @@ final readonly class Finder
             }
         }
         $this->requireReached($reached);
+    }
+
+    /** @return Part|null one of the same name whose place it takes, as every reader of members has it */
+    private function attach(Part $holder, Part $part): ?Part
+    {
+        foreach ($this->description->kind === 'members' && $part->name !== null ? $holder->parts : [] as $index => $other) {
+            if ($other->name === $part->name) {
+                $holder->parts[$index] = $part;
+
+                return $other;
+            }
+        }
+        $holder->parts[] = $part;
+
+        return null;
     }
 
     private function isNamed(Part $part, int $depth): bool

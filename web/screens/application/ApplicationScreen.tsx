@@ -9,6 +9,7 @@ import { useCatalogue } from '../../api/applications'
 import { Asking } from '../../parts/Asking'
 import { KeysList } from '../../parts/Keys'
 import { useFirstApplication } from '../../parts/useFirstApplication'
+import { HouseApplications } from '../description/HouseApplications'
 import { OwnKeymaps } from './OwnKeymaps'
 import css from './application.module.css'
 
@@ -47,6 +48,7 @@ export function ApplicationScreen() {
               </p>
               <Contexts contexts={data.contexts} />
               <OwnKeymaps application={data.id} />
+              <HouseApplications />
             </div>
             <Commands catalogue={data} />
           </div>

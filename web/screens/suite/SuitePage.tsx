@@ -12,6 +12,7 @@ import { useDecide, useImport, useLeave } from './mutations'
 import { SitDown } from './SitDown'
 import { Stick } from './Stick'
 import { Story } from './Story'
+import { SuiteApplications } from './SuiteApplications'
 import { clock, presence, release, standingInWords, until } from './words'
 import css from './suite.module.css'
 
@@ -39,6 +40,7 @@ function Page({ page }: { page: Schema['SuitePage'] }) {
       <div className={css.page}>
         <div>
           <Files suite={suite} mayKeep={page.may_keep} />
+          {page.may_keep && <SuiteApplications suite={suite} />}
           <Sitting page={page} />
           <FollowForm key={suite.follows?.release.id ?? 'none'} suite={suite} mayKeep={page.may_keep} />
           {page.may_keep && <Stick suite={suite} />}

@@ -20,6 +20,9 @@ export function useImport(suite: string) {
   )
 }
 
+export const useSuiteApplications = (suite: string) =>
+  useWrite((applications: string[]) => answer(api.PATCH('/suites/{suite}', { params: { path: { suite } }, body: { applications } })), HOUSE)
+
 export interface Followed extends Yes {
   preset: number
   /** Null for always the newest. */

@@ -26,7 +26,7 @@ final readonly class Certainties
         $spelling = $data['spelling'];
         $words = [];
         foreach (($spelling['modifiers']['words'] ?? []) + ($spelling['modifiers']['bits'] ?? []) as $word => $modifier) {
-            $words[] = "{$word} for {$modifier}";
+            $words[] = "{$word} for ".($modifier === 'Primary' ? 'the primary key' : $modifier);
         }
         $isSum = isset($spelling['modifiers']['bits']);
 
