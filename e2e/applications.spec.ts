@@ -68,10 +68,10 @@ for (const { form, file, bindings } of FORMS) {
     }
     const words = new Map(brought.contexts.map(({ id, written }) => [id, written?.[0] ?? id]))
     const keymap = (await ask(page, 'get', `/applications/${slug}/keymap`)) as {
-      bindings: { chord: { chord: string }; command: { id: string }; context: { id: string } }[]
+      bindings: { chord: { id: string }; command: { id: string }; context: { id: string } }[]
     }
     const read = keymap.bindings.map(
-      ({ chord, command, context }) => `${words.get(context.id) ?? ''} | ${commands.get(command.id) ?? ''} | ${chord.chord}`,
+      ({ chord, command, context }) => `${words.get(context.id) ?? ''} | ${commands.get(command.id) ?? ''} | ${chord.id}`,
     )
     expect(read.sort()).toEqual([...bindings].sort())
     await ask(page, 'post', `/house-applications/${idOf(page)}/put-away`, { version: brought.version })
@@ -120,6 +120,7 @@ test('what is wrong is corrected by pointing at the file, with the keyboard alon
   await page.getByRole('button', { name: 'Clip: into Panel' }).press('Enter')
   await page.getByRole('button', { name: 'Keep the contexts so' }).press('Enter')
   await expect(page.getByRole('textbox', { name: 'Name of the context clip, inside Panel' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'The contexts are stored' })).toBeVisible()
   await page.getByLabel('The earlier line').press('Space')
   await expect(page.getByLabel('The earlier line')).toBeChecked()
 
@@ -161,6 +162,7 @@ test('a keeper brings an application, remaps and harmonises it, gives it to a su
   await page.getByRole('link', { name: 'Remap Lanternfish' }).click()
 
   await test.step('remap a command of it by pressing the chord', async () => {
+    await ask(page, 'post', '/applications/lanternfish/keymaps', { name: 'Mine' })
     await page.goto('/remap/lanternfish?command=split-reel')
     await listenTo(page, 'F8')
     await page

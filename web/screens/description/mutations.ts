@@ -43,13 +43,16 @@ function useShown(id: number, window: Window) {
 export type DescriptionChange = Omit<Schema['HouseApplicationChange'], 'version'>
 
 export function useDescribe(id: number, version: number, window: Window) {
+  const client = useQueryClient()
+  // What another part of the page has written since this one was drawn counts.
+  const newest = () => client.getQueryData(houseApplicationQuery(id, window).queryKey)?.version ?? version
   const onDone = useShown(id, window)
   return useWrite(
     (change: DescriptionChange) =>
       answer(
         api.PATCH('/house-applications/{houseApplication}', {
           params: { path: { houseApplication: id }, query: window },
-          body: { version, ...change },
+          body: { version: newest(), ...change },
         }),
       ),
     { forgets: LISTS, onDone },
