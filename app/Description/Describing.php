@@ -23,6 +23,7 @@ use Zebrafinch\Core\Dialect\Propose\Slug;
  * The way of an application of the house: from a key file to one that is in use. Every change is proven anew.
  *
  * @phpstan-import-type CorrectionData from Correction
+ * @phpstan-import-type CatalogueData from CatalogueReader
  */
 final readonly class Describing
 {
@@ -165,7 +166,7 @@ final readonly class Describing
 
     public function application(HouseApplication $row): Application
     {
-        /** @var array{id: string, name: string, purpose: string, precedence: string, loading: string, dialect: string, contexts: list<array{id: string, name: string}>, commands: list<array{id: string, name: string, tooltip: string, context: string}>} $catalogue */
+        /** @var CatalogueData $catalogue */
         $catalogue = $row->catalogue;
 
         return (new CatalogueReader())->application($catalogue);

@@ -15,7 +15,14 @@ final readonly class HouseMatches
     {
     }
 
-    /** @return list<array{command: array{id: string, name: string}, intent: array{id: string, name: string}, is_sure: bool, is_taken: bool}> */
+    /**
+     * @return list<array{
+     *     command: array{id: string, name: string},
+     *     intent: array{id: string, name: string},
+     *     is_sure: bool,
+     *     is_taken: bool,
+     * }>
+     */
     public function proposed(HouseApplication $row): array
     {
         $vocabulary = $this->library->vocabulary();

@@ -68,11 +68,8 @@ final class Library
     private array $orders = [];
 
     /** @param  list<Shelf>  $shelves  the first that has an application is asked for it */
-    public function __construct(
-        private readonly string $root,
-        private array $shelves,
-        private readonly CompiledData $compiled,
-    ) {
+    public function __construct(private readonly string $root, private array $shelves, private readonly CompiledData $compiled)
+    {
     }
 
     /** Further applications, before those that are known. */
@@ -173,7 +170,7 @@ final class Library
     /** Whether the house brought it; the others come with the product. */
     public function isBrought(string $id): bool
     {
-        return isset($this->found()[$id]) && ! $this->found()[$id][0] instanceof ShippedShelf;
+        return isset($this->found()[$id]) && ! ($this->found()[$id][0] instanceof ShippedShelf);
     }
 
     /** @return array<string, BrokenData> applications that cannot be used, by id, with what is wrong */

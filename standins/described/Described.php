@@ -147,22 +147,22 @@ final class Described implements Refusing, Simulated
         if (isset($dialect['gesture'])) {
             $gesture = ($this->at($dialect['gesture']['at'], $part, $holders)[0] ?? '') === $dialect['gesture']['hold'] ? 'hold' : 'tap';
         }
-        foreach ($dialect['chords'] as $place) {
-            foreach ($this->chords($place, $part, $holders) as $chord) {
+        foreach ($dialect['chords'] as $locator) {
+            foreach ($this->chords($locator, $part, $holders) as $chord) {
                 $bindings[] = [$context, $word, $chord, $gesture];
             }
         }
     }
 
     /** @return list<array<string, mixed>> each with its words for modifiers and its word for the key */
-    private function chords(array $place, array $part, array $holders): array
+    private function chords(array $locator, array $part, array $holders): array
     {
         $spelling = $this->data['dialect']['spelling'];
         $chords = [];
-        if (isset($place['whole'])) {
-            foreach ($this->at($place['whole'], $part, $holders) as $text) {
+        if (isset($locator['whole'])) {
+            foreach ($this->at($locator['whole'], $part, $holders) as $text) {
                 // A sign that begins a piece is a key of its own name.
-                $between = $place['between'] ?? '';
+                $between = $locator['between'] ?? '';
                 $pieces = $between === '' ? [$text] : (preg_split('/(?<=\S)'.preg_quote($between, '/').'/u', $text) ?: []);
                 foreach (array_map('trim', $pieces) as $piece) {
                     if (! in_array($piece, $spelling['unbound'] ?? [], true) && $piece !== '') {
@@ -173,17 +173,17 @@ final class Described implements Refusing, Simulated
 
             return $chords;
         }
-        $key = trim($this->at($place['key'], $part, $holders)[0] ?? '');
+        $key = trim($this->at($locator['key'], $part, $holders)[0] ?? '');
         if ($key === '' || in_array($key, $spelling['unbound'] ?? [], true)) {
             return [];
         }
         $held = [];
-        foreach ($place['flags'] ?? [] as $modifier => $locator) {
-            if (trim($this->at($locator, $part, $holders)[0] ?? '') === ($spelling['yes'] ?? '1')) {
+        foreach ($locator['flags'] ?? [] as $modifier => $flag) {
+            if (trim($this->at($flag, $part, $holders)[0] ?? '') === ($spelling['yes'] ?? '1')) {
                 $held[] = $modifier;
             }
         }
-        $text = trim($this->at($place['held'] ?? ['in' => ['?none']], $part, $holders)[0] ?? '');
+        $text = trim($this->at($locator['held'] ?? ['in' => ['?none']], $part, $holders)[0] ?? '');
 
         return [['held' => [...$held, ...$this->modifiers($text, $spelling)], 'key' => $key]];
     }

@@ -24,16 +24,16 @@ test('the shipped data is valid against its schemas', function (string $data, st
     yield 'intents' => ['catalogues/intents.json', 'intents'];
 });
 
-test('what is proposed for a key file is valid against the schema of descriptions, and what is saved against that of applications', function (
-    string $form,
-) {
+test('what is proposed for a key file, and what is saved of it, is valid against the published schemas', function (string $form) {
     $this->as('picture');
     $brought = $this->broughtApplication($form, 'Brought')->json();
     $validator = new Validator();
     $schema = static fn (string $path) => json_decode((string) file_get_contents(base_path($path)));
     $description = $validator->validate(json_decode($brought['dialect']), $schema('catalogues/schema/dialect.schema.json'))->error();
     expect($description === null ? [] : (new ErrorFormatter())->format($description))->toBe([]);
-    $file = $this->get("/api/house-applications/{$brought['id']}/file")->assertOk()->getContent();
+    $file = $this->get("/api/house-applications/{$brought['id']}/file")
+        ->assertOk()
+        ->getContent();
     $saved = $validator->validate(json_decode((string) $file), $schema('docs/application.schema.json'))->error();
     expect($saved === null ? [] : (new ErrorFormatter())->format($saved))->toBe([]);
 })->with(Forms::names());

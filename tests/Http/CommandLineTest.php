@@ -173,9 +173,9 @@ test('key files are harmonised: the answer holds, and the instance goes out as t
     )->toBe(0);
     $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
     expect(
-        (new Zebrafinch\Core\Harmonise\Solve\Checker(Zebrafinch\Core\Harmonise\Solve\Instance::fromData($report['instance'])))->complaints(
-            $report['answer'],
-        ),
+        (new Zebrafinch\Core\Harmonise\Solve\Checker(
+            Zebrafinch\Core\Harmonise\Solve\Instance::fromData($report['instance']),
+        ))->complaints($report['answer']),
     )
         ->toBe([])
         ->and($report['lines'])
@@ -217,12 +217,18 @@ test('a list of something else is refused with the reason', function () {
 test('a file of an application makes it known to every command that reads key files', function () {
     $slug = $this->applicationInUse();
     $id = HouseApplication::query()->where('slug', $slug)->firstOrFail()->id;
-    $saved = textFile((string) $this->get("/api/house-applications/{$id}/file")->assertOk()->getContent(), 'application.json');
+    $saved = textFile(
+        (string) $this->get("/api/house-applications/{$id}/file")
+            ->assertOk()
+            ->getContent(),
+        'application.json',
+    );
     HouseApplication::query()->delete();
     app()->forgetInstance(Library::class);
     $keys = textFile(Forms::file('several'), 'keys.conf');
     [$ended, $report] = ranWithJson('check', ['files' => [$keys], '--application' => $saved]);
-    expect([$ended, $report['files'][0]['application'], $report['files'][0]['bindings']])->toBe([0, $slug, count(Forms::bindings('several'))]);
+    $checked = $report['files'][0];
+    expect([$ended, $checked['application'], $checked['bindings']])->toBe([0, $slug, count(Forms::bindings('several'))]);
     [, $who] = ranWithJson('who', ['chord' => 'Ctrl+B', 'files' => [$keys], '--application' => $saved]);
     expect(json_encode($who))->toContain('split-reel');
     expect(Artisan::call('list-keys', ['files' => [$keys], '--application' => $saved, '--as' => 'csv']))->toBe(0);
@@ -234,5 +240,6 @@ test('a file of an application makes it known to every command that reads key fi
         '--write' => $carried,
     ]);
     expect($ended)->toBe(0)->and((string) file_get_contents($carried))->toContain('; Keys of Lanternfish.');
-    expect(Artisan::call('harmonise', ['files' => [$keys, base_path('catalogues/cutloom/factory.xml')], '--application' => $saved, '--seconds' => 1]))->toBe(0);
+    $two = [$keys, base_path('catalogues/cutloom/factory.xml')];
+    expect(Artisan::call('harmonise', ['files' => $two, '--application' => $saved, '--seconds' => 1]))->toBe(0);
 });

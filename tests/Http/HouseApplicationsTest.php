@@ -129,7 +129,8 @@ test('commands come from a list, a table and another catalogue, and two become o
             ['do' => 'add', 'text' => "Count the reels\nUndo\n"],
             [
                 'do' => 'add',
-                'text' => "word\tname\tmenu\ttip\nsplit_reel\tSplit the reel\tReel > Split\tAt the playhead\n\tNew thing\tFile > New thing\t\n",
+                'text' => "word\tname\tmenu\ttip\nsplit_reel\tSplit the reel\tReel > Split\tAt the playhead\n".
+                    "\tNew thing\tFile > New thing\t\n",
                 'columns' => ['word', 'name', 'menu', 'tooltip'],
                 'has_header' => true,
             ],

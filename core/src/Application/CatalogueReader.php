@@ -7,8 +7,23 @@ namespace Zebrafinch\Core\Application;
 /**
  * Makes an application from its catalogue, as decoded from catalogues/<id>/catalogue.json.
  *
- * @phpstan-type ContextData array{id: string, name: string, parent?: string, text_entry?: bool, coexists_with?: list<string>, written?: list<string>}
- * @phpstan-type CommandData array{id: string, name: string, menu?: list<string>, tooltip: string, context: string, traits?: list<string>, written?: string}
+ * @phpstan-type ContextData array{
+ *     id: string,
+ *     name: string,
+ *     parent?: string,
+ *     text_entry?: bool,
+ *     coexists_with?: list<string>,
+ *     written?: list<string>,
+ * }
+ * @phpstan-type CommandData array{
+ *     id: string,
+ *     name: string,
+ *     menu?: list<string>,
+ *     tooltip: string,
+ *     context: string,
+ *     traits?: list<string>,
+ *     written?: string,
+ * }
  * @phpstan-type CatalogueData array{
  *     id: string,
  *     name: string,

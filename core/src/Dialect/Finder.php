@@ -123,7 +123,7 @@ final readonly class Finder
     {
         foreach ($this->description->kind === 'members' && $part->name !== null ? $holder->parts : [] as $index => $other) {
             if ($other->name === $part->name) {
-                $holder->parts[$index] = $part;
+                array_splice($holder->parts, $index, 1, [$part]);
 
                 return $other;
             }

@@ -63,7 +63,7 @@ final class UnreadableKeyFile extends Refusal
     {
         return new self(
             'Nothing in this file looks like keys and what they run.',
-            'Point at one command and its chord in the file, or choose another file: one that the application writes itself, with some keys in it.',
+            'Choose another file: one that the application writes itself, with some keys in it.',
         );
     }
 

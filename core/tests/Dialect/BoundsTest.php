@@ -76,7 +76,8 @@ test('a file in another encoding than the described one is refused with both nam
 test('of members of one name only the last is live, and the lines of the others say so', function () {
     $application = World::application('gradewell');
     $bytes =
-        "{\"maps\": {\n\"everywhere\": {\n\"space\": \"halt\"},\n\"nodes\": {\"n\": \"node-before\"},\n\"everywhere\": {\n\"k\": \"halt\"}\n}}";
+        "{\"maps\": {\n\"everywhere\": {\n\"space\": \"halt\"},\n\"nodes\": {\"n\": \"node-before\"},\n".
+        "\"everywhere\": {\n\"k\": \"halt\"}\n}}";
     $file = World::dialects()->for($application)->read($bytes, $application);
     expect(array_map(static fn ($one): string => $one->binding->chord->id(), $file->entries))
         ->toBe(['KeyN', 'KeyK'])

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Tests\Dialect;
 
 /**
- * Key files of applications that nobody knows, in ten forms of our own making, none like those of the shipped applications; and the bindings
- * that each of them was made from. They share one list of bindings, and differ in all else.
+ * Key files of applications that nobody knows, in ten forms of our own making, none like those of the shipped applications; and the
+ * bindings that each of them was made from. They share one list of bindings, and differ in all else.
  */
 final class Forms
 {
@@ -94,7 +94,7 @@ final class Forms
 
     /**
      * @param  int  $times  how often the list is repeated, with numbered commands and chords on more layers
-     * @return list<array{string, string, string}> context, command and chord as the file means them; contexts and commands as it writes them
+     * @return list<array{string, string, string}> context and command as the file writes them, and the chord that it means
      */
     public static function bindings(string $form, int $times = 1): array
     {

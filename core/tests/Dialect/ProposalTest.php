@@ -121,7 +121,8 @@ test('whatever is taken out, moved and put in is what is read again, in every fo
         if (in_array($new->id(), $wanted->ids(), true)) {
             continue;
         }
-        $wanted = mt_rand(0, 2) === 0 && in_array($model->id(), $wanted->ids(), true) ? $wanted->minus($model)->plus($new) : $wanted->plus($new);
+        $isMoved = mt_rand(0, 2) === 0 && in_array($model->id(), $wanted->ids(), true);
+        $wanted = $isMoved ? $wanted->minus($model)->plus($new) : $wanted->plus($new);
         try {
             $text = $writer->write($file, $wanted);
         } catch (CannotBeWritten) {
@@ -205,7 +206,8 @@ test('a word that nobody knows is left, with its line, until somebody says what 
 
 test('what somebody points at is the command, the chord or the context, whatever was proposed', function () {
     $bytes =
-        "group,what,does,combo,other\nA,1,play it,Space,Ctrl+1\nA,2,stop it,K,Ctrl+2\nB,3,cut it,Ctrl+B,Ctrl+3\nB,4,join it,Ctrl+J,Ctrl+4\nB,5,move it,Ctrl+M,Ctrl+5\n";
+        "group,what,does,combo,other\nA,1,play it,Space,Ctrl+1\nA,2,stop it,K,Ctrl+2\n".
+        "B,3,cut it,Ctrl+B,Ctrl+3\nB,4,join it,Ctrl+J,Ctrl+4\nB,5,move it,Ctrl+M,Ctrl+5\n";
     $chord = ['says' => 'chord', 'line' => 4, 'from' => 11, 'to' => 17];
     $said = proposed($bytes, [
         $chord,

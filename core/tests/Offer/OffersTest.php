@@ -177,7 +177,9 @@ test('no candidate is a key that people expect to keep its meaning, or that is o
     $ids = array_map(static fn (Chord $one): string => $one->id(), $chords);
     expect($ids)
         ->toBe(array_values(array_unique($ids)))
-        ->and(array_intersect($ids, ['Escape', 'Enter', 'Tab', 'Space', 'Backspace', 'Primary+KeyQ', 'Primary+KeyW', 'Alt+F4', 'CapsLock']))
+        ->and(
+            array_intersect($ids, ['Escape', 'Enter', 'Tab', 'Space', 'Backspace', 'Primary+KeyQ', 'Primary+KeyW', 'Alt+F4', 'CapsLock']),
+        )
         ->toBe([]);
     foreach ($chords as $chord) {
         expect($chord->key instanceof Key && ! $chord->key->isOnlyHeld() && $seat->board->has($chord->key))->toBeTrue();

@@ -29,7 +29,11 @@ function someSeat(int $seed): Seat
     $boards = World::boardIds();
     $layouts = World::layoutIds();
 
-    return World::seat(System::cases()[mt_rand(0, 2)], $boards[mt_rand(0, count($boards) - 1)], $layouts[mt_rand(0, count($layouts) - 1)]);
+    return World::seat(
+        System::cases()[mt_rand(0, 2)],
+        $boards[mt_rand(0, count($boards) - 1)],
+        $layouts[mt_rand(0, count($layouts) - 1)],
+    );
 }
 
 /**

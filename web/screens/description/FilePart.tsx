@@ -3,7 +3,7 @@ import { Disclosure } from '../../parts/Disclosure'
 import { ProblemNote } from '../../parts/ProblemNote'
 import type { PartProps } from './DescriptionScreen'
 import { MarkedFile } from './MarkedFile'
-import { Pointed, type Place } from './Pointed'
+import { Pointed, type Position } from './Pointed'
 import { Proof } from './Proof'
 import { useDescribe } from './mutations'
 import { correctionSentence } from './words'
@@ -13,24 +13,24 @@ const PARTS = { shape: 'Shape', chord: 'Chord', command: 'What runs', context: '
 
 /** The key file with what was understood marked on it, and beside it the same in words; pointing at a place corrects it. */
 export function FilePart({ brought, window }: PartProps) {
-  const [place, setPlace] = useState<Place | null>(null)
+  const [position, setPosition] = useState<Position | null>(null)
   const { send, isSending, error } = useDescribe(brought.id, brought.version, window)
   return (
     <div className={css.file}>
-      <MarkedFile brought={brought} window={window} place={place} onPoint={setPlace} />
+      <MarkedFile brought={brought} window={window} position={position} onPoint={setPosition} />
       <div className={css.beside}>
-        {place !== null && brought.may_change && (
+        {position !== null && brought.may_change && (
           <Pointed
-            key={`${place.line} ${place.from}`}
-            place={place}
+            key={`${position.line} ${position.from}`}
+            position={position}
             isSending={isSending}
-            onClose={() => setPlace(null)}
+            onClose={() => setPosition(null)}
             onSay={(correction) => {
               const others = brought.corrections.filter(
                 (one) => one.says !== correction.says || (one.says === 'word' && one.word !== correction.word),
               )
               send({ corrections: [...others, correction] })
-              setPlace(null)
+              setPosition(null)
             }}
           />
         )}

@@ -3,19 +3,19 @@ import type { Schema } from '../../api/client'
 import { counted } from '../../parts/counted'
 import { useAddress } from '../../parts/useAddress'
 import type { PartProps } from './DescriptionScreen'
-import type { Place } from './Pointed'
+import type { Position } from './Pointed'
 import { MARKS, tokens } from './words'
 import css from './description.module.css'
 
 const AT_ONCE = 120
 
 interface Props extends PartProps {
-  place: Place | null
-  onPoint: (place: Place) => void
+  position: Position | null
+  onPoint: (position: Position) => void
 }
 
 /** The lines of a key file; whatever was understood is marked by shape and name, whatever was left says why. */
-export function MarkedFile({ brought, window, place, onPoint }: Props) {
+export function MarkedFile({ brought, window, position, onPoint }: Props) {
   const [, write] = useAddress()
   const list = useRef<HTMLOListElement>(null)
   const { lines, line_count: count, proof } = brought
@@ -81,7 +81,7 @@ export function MarkedFile({ brought, window, place, onPoint }: Props) {
       <ol ref={list} className={css.lines} start={from} aria-label="Lines; point at a word to say what it is">
         {lines.map((line) => (
           <li key={line.number} data-left={line.left !== null} value={line.number}>
-            <Line line={line} place={place} takesTab={line.number === first} onKeyDown={onKeyDown} onPoint={onPoint} />
+            <Line line={line} position={position} takesTab={line.number === first} onKeyDown={onKeyDown} onPoint={onPoint} />
           </li>
         ))}
       </ol>
@@ -91,20 +91,20 @@ export function MarkedFile({ brought, window, place, onPoint }: Props) {
 
 interface LineProps {
   line: Schema['MarkedLine']
-  place: Place | null
+  position: Position | null
   takesTab: boolean
   onKeyDown: (event: KeyboardEvent) => void
-  onPoint: (place: Place) => void
+  onPoint: (position: Position) => void
 }
 
-function Line({ line, place, takesTab, onKeyDown, onPoint }: LineProps) {
+function Line({ line, position, takesTab, onKeyDown, onPoint }: LineProps) {
   const cut = tokens(line)
   const characters = Array.from(line.text)
   return (
     <>
       <code>
         {cut.map((token, index) => {
-          const isHere = place?.line === line.number && place.from === token.from
+          const isHere = position?.line === line.number && position.from === token.from
           return (
             <span key={token.from}>
               {token.before}

@@ -3,7 +3,7 @@ import type { Schema } from '../../api/client'
 import { MODIFIER_NAMES, MODIFIERS, ROLES } from './words'
 import css from './description.module.css'
 
-export interface Place {
+export interface Position {
   line: number
   from: number
   to: number
@@ -11,14 +11,14 @@ export interface Place {
 }
 
 interface Props {
-  place: Place
+  position: Position
   isSending: boolean
   onSay: (correction: Schema['KeyFileCorrection']) => void
   onClose: () => void
 }
 
 /** What somebody says of a place in the file: a sentence with one blank. */
-export function Pointed({ place, isSending, onSay, onClose }: Props) {
+export function Pointed({ position, isSending, onSay, onClose }: Props) {
   const head = useRef<HTMLHeadingElement>(null)
   const [key, setKey] = useState('')
   useEffect(() => head.current?.focus({ preventScroll: true }), [])
@@ -32,7 +32,7 @@ export function Pointed({ place, isSending, onSay, onClose }: Props) {
     window.addEventListener('keydown', listen)
     return () => window.removeEventListener('keydown', listen)
   }, [])
-  const { line, from, to, text } = place
+  const { line, from, to, text } = position
   return (
     <section className={css.pointed} aria-label="What you pointed at">
       <h2 ref={head} tabIndex={-1}>

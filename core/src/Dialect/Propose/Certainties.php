@@ -35,19 +35,19 @@ final readonly class Certainties
             new Certainty(
                 'chord',
                 (int) round(self::ALL * $best->chords->share),
-                'The chord stands '.self::place($best->chords->used[0]).'.',
+                'The chord stands '.self::whereabouts($best->chords->used[0]).'.',
             ),
             new Certainty(
                 'command',
                 (int) round(self::ALL * min(1, $best->command->distinct() / max(1, count($best->command->texts())) + 0.4)),
-                'What runs stands '.self::place($best->command).'.',
+                'What runs stands '.self::whereabouts($best->command).'.',
             ),
             new Certainty(
                 'context',
                 $best->context === null ? 50 : 90,
                 $best->context === null
                     ? 'The file names no context: everything is for everywhere.'
-                    : 'The context stands '.self::place($best->context).'; there are '.$best->context->distinct().'.',
+                    : 'The context stands '.self::whereabouts($best->context).'; there are '.$best->context->distinct().'.',
             ),
             new Certainty(
                 'spelling',
@@ -78,7 +78,7 @@ final readonly class Certainties
         return "The file is {$name}; {$count} parts of it are alike.";
     }
 
-    private static function place(Slot $slot): string
+    private static function whereabouts(Slot $slot): string
     {
         $locator = $slot->locator;
         $name = $slot->label === '' || in_array($slot->label, [Locator::EACH, Locator::ONLY], true) ? '' : " “{$slot->label}”";

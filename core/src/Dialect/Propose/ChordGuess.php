@@ -22,14 +22,14 @@ final readonly class ChordGuess
 
     /**
      * @param  float  $quality  0 to 1
-     * @param  list<ChordData>  $places
+     * @param  list<ChordData>  $locators
      * @param  ChordSpellingData  $spelling
      * @param  list<Slot>  $used
      * @param  list<string>  $unread
      */
     private function __construct(
         public float $quality,
-        public array $places,
+        public array $locators,
         public array $spelling,
         public array $used,
         public array $unread,
@@ -99,12 +99,12 @@ final readonly class ChordGuess
         $hint = max(array_map(static fn (Slot $one): float => Role::Chord->isSaidBy($one->label), $slots));
         // Words without any modifier may be keys by chance.
         $quality = $guess->share * ($guess->held > 0 ? 0.8 : 0.35) + 0.15 * $hint + (count($slots) > 1 ? 0.05 : 0);
-        $places = array_map(
+        $locators = array_map(
             static fn (Slot $one): array => ['whole' => $one->locator->toData()] + ($between === '' ? [] : ['between' => $between]),
             $slots,
         );
 
-        return new self($quality, $places, $guess->data, $slots, $guess->unread, $guess->share);
+        return new self($quality, $locators, $guess->data, $slots, $guess->unread, $guess->share);
     }
 
     /**
@@ -220,14 +220,14 @@ final readonly class ChordGuess
                 static fn (string $one): bool => in_array(mb_strtolower($one), self::NO, true),
             ),
         );
-        $places = [];
+        $locators = [];
         foreach ($flags as $label => [$slot]) {
-            $places[$named[$label]] = $slot->locator->toData();
+            $locators[$named[$label]] = $slot->locator->toData();
         }
 
         return new self(
             0.9 * $guess->share + 0.1 * Role::Key->isSaidBy($key->label),
-            [['flags' => $places, 'key' => $key->locator->toData()]],
+            [['flags' => $locators, 'key' => $key->locator->toData()]],
             ['modifiers' => ['words' => $named], 'yes' => $yes[0] ?? 'x', 'no' => $no[0] ?? ''] + $guess->data,
             [$key, ...array_values(array_map(static fn (array $one): Slot => $one[0], $flags))],
             $guess->unread,

@@ -58,7 +58,7 @@ final readonly class Proposer
             'path' => $best->group->path,
             'outside' => $hasHeads && count($best->group->path) > 1,
             'command' => $best->command->locator->toData(),
-            'chords' => $best->chords->places,
+            'chords' => $best->chords->locators,
             'beside' => $best->beside,
             'lists_unbound' => self::listsUnbound($best),
             'spelling' => $best->chords->spelling,

@@ -72,23 +72,30 @@ final readonly class SpellingGuess
     {
         $bound = self::bound($texts);
         $best = self::joined($bound === [] ? [] : array_slice($bound, 0, 1), $texts, '+', $meanings);
-        $form = null;
         $some = array_slice($bound, 0, self::SOME);
+        $sign = null;
+        $isLetters = false;
         foreach (self::BETWEEN as $between) {
             $guess = self::joined($some, $texts, $between, $meanings);
-            if ($form === null || self::isBetter($best, $guess)) {
-                [$best, $form] = [$guess, static fn (array $all): self => self::joined($all, $texts, $between, $meanings)];
+            if ($sign === null || self::isBetter($best, $guess)) {
+                [$best, $sign] = [$guess, $between];
             }
         }
         foreach ([':', '-', '_', '!', '.', '/', ''] as $mark) {
             $guess = self::letters($some, $texts, $mark, $meanings);
             if (self::isBetter($best, $guess)) {
-                [$best, $form] = [$guess, static fn (array $all): self => self::letters($all, $texts, $mark, $meanings)];
+                [$best, $sign, $isLetters] = [$guess, $mark, true];
             }
         }
 
         // What a few texts deny, thousands do not make good.
-        return count($bound) > self::SOME && $best->share > 0.5 && $form !== null ? $form($bound) : $best;
+        if (count($bound) <= self::SOME || $best->share <= 0.5) {
+            return $best;
+        }
+
+        return $isLetters || $sign === ''
+            ? self::letters($bound, $texts, $sign, $meanings)
+            : self::joined($bound, $texts, $sign, $meanings);
     }
 
     /**

@@ -7,7 +7,10 @@ namespace Zebrafinch\Core\Dialect\Propose;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
 
-/** What modifiers and keys are called on keyboards and in key files, in the languages that keyboards are labelled in. Common practice, no source. */
+/**
+ * What modifiers and keys are called on keyboards and in key files, in the languages that keyboards are labelled in. Common practice, no
+ * source.
+ */
 final readonly class TradeWords
 {
     private const MODIFIERS = [
@@ -183,10 +186,10 @@ final readonly class TradeWords
         $families = [['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown'], ['PageUp', 'PageDown'], ['BracketLeft', 'BracketRight']];
         foreach ($families as $family) {
             foreach ($seen as $word => $code) {
-                $place = in_array($code, $family, true) ? array_search(mb_strtolower((string) $word), self::KEYS[$code], true) : false;
-                foreach ($place === false ? [] : $family as $other) {
-                    if (! in_array($other, $seen, true) && isset(self::KEYS[$other][$place])) {
-                        $seen[self::inCaseOf((string) $word, self::KEYS[$other][$place])] = $other;
+                $column = in_array($code, $family, true) ? array_search(mb_strtolower((string) $word), self::KEYS[$code], true) : false;
+                foreach ($column === false ? [] : $family as $other) {
+                    if (! in_array($other, $seen, true) && isset(self::KEYS[$other][$column])) {
+                        $seen[self::inCaseOf((string) $word, self::KEYS[$other][$column])] = $other;
                     }
                 }
             }
