@@ -37,6 +37,7 @@ const VIEWS = [
   '/second-screen',
   '/applications/cutloom',
   '/applications/faderloft/bring-in',
+  '/house-applications/new',
   '/nowhere',
 ]
 
@@ -89,6 +90,33 @@ for (const [theme, rules] of Object.entries(THEMES)) {
     }
   })
 }
+
+test('axe finds nothing on the steps of describing an application, in both themes', async ({ page }) => {
+  await signIn(page, 'motion')
+  await page.goto('/house-applications/new')
+  await page.getByLabel('What the application is called').fill('Halyard')
+  await page.getByLabel(/^Its key file/).setInputFiles({
+    name: 'halyard.conf',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('[global]\nplay = Space\nstop = Knurl+K\n[reel list]\nundo = Ctrl+Z\nsave = Ctrl+S\ncopy = Ctrl+C\ncut = Ctrl+X\n'),
+  })
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Halyard' })).toBeVisible()
+  await page.getByRole('button', { name: 'Knurl', exact: true }).click()
+  for (const [theme, rules] of Object.entries(THEMES)) {
+    await page.evaluate((chosen) => {
+      document.documentElement.dataset.bsTheme = chosen === 'dim' ? 'dark' : 'light'
+    }, theme)
+    for (const step of [/The key file$/, /Contexts and who wins$/, /Commands$/, /Use it$/]) {
+      await page.getByRole('navigation', { name: 'Steps' }).getByRole('button', { name: step }).click()
+      await expect(page.locator('.waiting')).toHaveCount(0)
+      const { violations } = await rules(new AxeBuilder({ page })).analyze()
+      expect(violations.map(({ id, nodes }) => [id, ...nodes.map(({ html }) => html)])).toEqual([])
+    }
+  }
+  await page.getByRole('button', { name: 'Throw the draft away' }).click()
+  await expect(page.getByRole('heading', { name: 'Applications' })).toBeVisible()
+})
 
 test('axe finds nothing in the dialog, while listening, and with the ways out of a clash open', async ({ page }) => {
   await signIn(page, 'motion')

@@ -1,7 +1,10 @@
 // Takes one picture of each main view, from the demo world, into docs/screenshots/ (or the folder named as the argument).
 // Needs a running demo that was just reset: ./zebrafinch reset-demo && ./zebrafinch start --background && node tools/tour.mjs
 import { chromium } from '@playwright/test'
-import { readFileSync, writeFileSync } from 'node:fs'
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 
 const base = process.env.ZEBRAFINCH_URL ?? 'http://127.0.0.1:8460'
 const folder = process.argv[2] ?? 'docs/screenshots'
@@ -142,8 +145,18 @@ for (const key of ['F9', 't', 'ArrowUp', 'i', 'f', 'h']) {
 }
 await shoot('rehearse')
 await page.keyboard.press('F9')
-await go('/applications/cutloom')
+await go('/house-applications/new')
+const forms = mkdtempSync(join(tmpdir(), 'forms-'))
+execFileSync('php', ['e2e/support/forms.php', forms])
+await page.getByLabel('What the application is called').fill('Lanternfish')
+await page.getByLabel(/^Its key file/).setInputFiles(join(forms, 'lanternfish.conf'))
+await page.getByRole('button', { name: 'Read it' }).click()
+await page.waitForURL(/house-applications\/\d+/)
+await page.getByRole('button', { name: /^split_reel/ }).click()
 await shoot('applications')
+await page.getByRole('button', { name: /Use it$/ }).click()
+await page.getByRole('button', { name: 'Throw the draft away' }).click()
+await page.waitForURL('**/applications/**')
 await go('/applications/cutloom/bring-in')
 await page.setInputFiles('input[type=file]', 'core/tests/Dialect/fixtures/cutloom/good/unknown-parts.xml')
 await page.waitForURL('**/key-files/**')
