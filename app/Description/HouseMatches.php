@@ -6,11 +6,15 @@ namespace App\Description;
 
 use App\Library\Library;
 use App\Models\HouseApplication;
+use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Intent\Proposals;
 
 /** What the commands of an application of the house are likely to be for. */
 final readonly class HouseMatches
 {
+    /** Commands that are looked at; the others can be matched once the application is in use. */
+    private const MOST = 1_500;
+
     public function __construct(private Library $library, private Describing $describing)
     {
     }
@@ -29,7 +33,7 @@ final readonly class HouseMatches
         $others = array_values(array_diff_key($this->library->applications(), [$row->slug => true]));
         $taken = array_column($row->matches, 'intent', 'command');
         $proposed = [];
-        foreach (Proposals::from($vocabulary, $this->library->tradeWords(), $others)->for($this->describing->application($row)) as $one) {
+        foreach (Proposals::from($vocabulary, $this->library->tradeWords(), $others)->for($this->some($row)) as $one) {
             $intent = $taken[$one->command->id] ?? $one->fits[0]->intent->id;
             $proposed[] = [
                 'command' => ['id' => $one->command->id, 'name' => $one->command->name],
@@ -40,5 +44,13 @@ final readonly class HouseMatches
         }
 
         return $proposed;
+    }
+
+    private function some(HouseApplication $row): Application
+    {
+        $part = clone $row;
+        $part->catalogue = ['commands' => array_slice((array) $row->catalogue['commands'], 0, self::MOST)] + $row->catalogue;
+
+        return $this->describing->application($part);
     }
 }
