@@ -13,7 +13,10 @@ use Zebrafinch\Core\Intent\Proposals;
 final readonly class HouseMatches
 {
     /** Commands that are looked at; the others can be matched once the application is in use. */
-    private const MOST = 1_500;
+    private const MOST = 1_200;
+
+    /** Commands that are looked at at once: how well each intent fits each of them is held in memory. */
+    private const AT_ONCE = 300;
 
     public function __construct(private Library $library, private Describing $describing)
     {
@@ -33,7 +36,12 @@ final readonly class HouseMatches
         $others = array_values(array_diff_key($this->library->applications(), [$row->slug => true]));
         $taken = array_column($row->matches, 'intent', 'command');
         $proposed = [];
-        foreach (Proposals::from($vocabulary, $this->library->tradeWords(), $others)->for($this->some($row)) as $one) {
+        $proposals = Proposals::from($vocabulary, $this->library->tradeWords(), $others);
+        $all = [];
+        for ($from = 0; $from < min(self::MOST, count((array) $row->catalogue['commands'])); $from += self::AT_ONCE) {
+            array_push($all, ...$proposals->for($this->some($row, $from)));
+        }
+        foreach ($all as $one) {
             $intent = $taken[$one->command->id] ?? $one->fits[0]->intent->id;
             $proposed[] = [
                 'command' => ['id' => $one->command->id, 'name' => $one->command->name],
@@ -46,10 +54,10 @@ final readonly class HouseMatches
         return $proposed;
     }
 
-    private function some(HouseApplication $row): Application
+    private function some(HouseApplication $row, int $from): Application
     {
         $part = clone $row;
-        $part->catalogue = ['commands' => array_slice((array) $row->catalogue['commands'], 0, self::MOST)] + $row->catalogue;
+        $part->catalogue = ['commands' => array_slice((array) $row->catalogue['commands'], $from, self::AT_ONCE)] + $row->catalogue;
 
         return $this->describing->application($part);
     }
