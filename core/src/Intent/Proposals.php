@@ -219,7 +219,7 @@ final class Proposals
         $common = 0.0;
         foreach ($one->stems as $stem => $true) {
             if (isset($other->stems[$stem])) {
-                $common += $this->weight($stem);
+                $common += $this->weight((string) $stem);
             }
         }
         if ($common === 0.0) {
@@ -235,7 +235,7 @@ final class Proposals
     {
         $whole = 0.0;
         foreach ($phrase->stems as $stem => $true) {
-            $whole += $this->weight($stem);
+            $whole += $this->weight((string) $stem);
         }
 
         return $whole;

@@ -139,3 +139,8 @@ test('of two commands that fit an intent, the better one is proposed for it', fu
         ->and($other->isSure)
         ->toBeFalse();
 });
+
+test('a number in a name is a word like any other', function () {
+    [$proposal] = proposedFor(new Command('x', 'Mute track 12', ['Track', 'Mute track 12'], 'Silence the track 12', 'everywhere'));
+    expect($proposal->fits[0]->intent->id)->toBe('mute');
+});
