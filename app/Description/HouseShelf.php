@@ -20,7 +20,7 @@ final readonly class HouseShelf implements Shelf
             $rows = HouseApplication::query()
                 ->where('state', ApplicationState::InUse)
                 ->orderBy('name')
-                ->get(['slug', 'version', 'updated_at']);
+                ->get(['slug', 'digest']);
         } catch (QueryException $error) {
             // Commands that read files work without a database; the applications that come with the product are enough for them.
             if (app()->runningInConsole() && ! app()->runningUnitTests()) {
@@ -30,7 +30,7 @@ final readonly class HouseShelf implements Shelf
         }
         $stamps = [];
         foreach ($rows as $row) {
-            $stamps[$row->slug] = "{$row->version} {$row->updated_at->format('c u')}";
+            $stamps[$row->slug] = $row->digest;
         }
 
         return $stamps;

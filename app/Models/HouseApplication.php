@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property ApplicationState $state
  * @property int|null $user_id
  * @property int $version
+ * @property string $digest
  * @property list<array{name: string, bytes: string}> $files  base64; the first is the factory file
  * @property list<array<string, mixed>> $corrections
  * @property list<array{of: string, percent: int, sentence: string}> $certainties
@@ -64,6 +65,14 @@ final class HouseApplication extends Model
             'proof' => 'array',
             'before' => 'array',
         ];
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $application): void {
+            $parts = [$application->catalogue, $application->dialect, $application->files, $application->matches];
+            $application->digest = hash('xxh128', json_encode($parts, JSON_THROW_ON_ERROR));
+        });
     }
 
     /** @return BelongsTo<User, $this> */

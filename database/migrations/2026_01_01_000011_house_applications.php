@@ -17,6 +17,7 @@ return new class extends Migration
             $table->string('state')->default('draft');
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->unsignedInteger('version')->default(1);
+            $table->char('digest', 32)->comment('of all that an application is made from');
             $table->jsonb('files')->comment('key files as they were brought, base64; the first is the factory file');
             $table->jsonb('corrections')->default('[]')->comment('what somebody said of the first file');
             $table->jsonb('certainties')->default('[]');

@@ -12,7 +12,10 @@ function pressing(string $chord, string $focus, string $gesture = 'tap', string 
 
 test('what one has now is rehearsed without a release: the stand-in reads the file that would be written', function () {
     $door = '/api/applications/cutloom/draft-presses';
-    $this->as('picture')->postJson($door, pressing('KeyC', 'timeline'))->assertOk()->assertJsonPath('answer.command', 'split-at-playhead');
+    $this->as('picture')
+        ->postJson($door, pressing('KeyC', 'timeline'))
+        ->assertOk()
+        ->assertJsonPath('answer.command', 'split-at-playhead');
     $id = $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->json('id');
     $change = ['removed' => [], 'added' => [['chord' => 'KeyT', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap']]];
     $this->postJson("/api/keymaps/{$id}/changes", ['version' => 1, 'title' => 'Lift on T', 'change' => $change])->assertOk();
@@ -27,7 +30,9 @@ test('what one has now is rehearsed without a release: the stand-in reads the fi
 
 test('what was destroyed comes back with undo, on the same strip', function () {
     $door = '/api/applications/cutloom/draft-presses?system=macos&board=full-ansi&layout=us';
-    $clips = fn (string $chord): int => count($this->postJson($door, pressing($chord, 'timeline'))->assertOk()->json('answer.state.clips'));
+    $clips = fn (string $chord): int => count(
+        $this->postJson($door, pressing($chord, 'timeline'))->assertOk()->json('answer.state.clips'),
+    );
     $this->as('picture');
     expect([$clips('KeyD'), $clips('Meta+KeyZ'), $clips('Shift+Meta+KeyZ')])->toBe([2, 3, 2]);
     $this->as('sound');
@@ -69,3 +74,11 @@ test('what cannot be pressed is told, and plays nothing', function (array $press
     'an unknown context' => [pressing('KeyC', 'kitchen')],
     'an unknown gesture' => [pressing('KeyC', 'timeline', 'stroke')],
 ]);
+
+test('an application that nobody simulates says what would run, by its description', function () {
+    $slug = $this->applicationInUse();
+    $door = "/api/applications/{$slug}/draft-presses";
+    $this->as('picture')->postJson($door, pressing('F5', 'reel-list'))->assertOk()->assertJsonPath('answer.command', 'split-reel');
+    $this->keymap($slug, 'split-reel', 'Shift+F9', 'reel-list');
+    expect($this->postJson($door, pressing('Shift+F9', 'reel-list'))->assertOk()->json('answer.did'))->toBe('Split reel would run.');
+});

@@ -13,6 +13,7 @@ use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Dialect\Propose\Proposer;
 use Zebrafinch\Core\Refusal;
 use Zebrafinch\Core\Tests\Dialect\Forms;
+use Zebrafinch\Core\Tests\Dialect\Mutation;
 use Zebrafinch\Core\Tests\World;
 
 set_error_handler(static fn (int $level, string $message): never => throw new ErrorException($message, $level));
@@ -37,28 +38,13 @@ foreach (World::applicationIds() as $id) {
     $application = World::application($id);
     $readers[] = [$id, substr(World::factoryBytes($id), 0, 6_000), World::dialects()->for($application), $application];
 }
-$signs = [
-    ...str_split('{}[]"\'\\,:=<>/&;#-()!|*'),
-    ...["\n", "\r\n", "\r", "\t", ' ', 'é', "\xFF", "\0", "\u{FEFF}", '<!--', ']]>', '\\u00', '&#x', '---', '""'],
-];
 mt_srand($seed);
 $counts = ['read' => 0, 'refused' => 0, 'faults' => 0];
 $slowest = 0.0;
 $began = microtime(true);
 for ($done = 0; $done < $number; $done++) {
     [$name, $good, $dialect, $application] = $readers[$done % count($readers)];
-    $bytes = $good;
-    for ($mutation = mt_rand(1, 5); $mutation > 0; $mutation--) {
-        $at = mt_rand(0, max(0, strlen($bytes) - 1));
-        $bytes = match (mt_rand(0, 5)) {
-            0 => substr_replace($bytes, $signs[mt_rand(0, count($signs) - 1)], $at, mt_rand(0, 3)),
-            1 => mt_rand(0, 9) === 0 ? substr($bytes, 0, $at + 1) : $bytes,
-            2 => substr_replace($bytes, substr($bytes, $at, mt_rand(1, 300)), mt_rand(0, strlen($bytes)), 0),
-            3 => substr_replace($bytes, chr(mt_rand(0, 255)), $at, 1),
-            4 => substr_replace($bytes, str_repeat($signs[mt_rand(0, count($signs) - 1)], mt_rand(1, 80)), $at, 0),
-            default => substr_replace($bytes, '', $at, mt_rand(1, 80)),
-        };
-    }
+    $bytes = Mutation::of($good);
     $from = microtime(true);
     try {
         $file = $dialect->read($bytes, $application);

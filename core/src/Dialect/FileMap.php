@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Dialect;
 
+use Zebrafinch\Core\Dialect\Shape\JsonShape;
 use Zebrafinch\Core\Dialect\Shape\Part;
 use Zebrafinch\Core\Dialect\Shape\Step;
 
@@ -21,6 +22,9 @@ final class FileMap
 
     /** What parts of contexts stand in; null where that is the file itself. */
     public ?Part $outer = null;
+
+    /** The outermost object or list of a form that has one, which no name leads to. */
+    public ?Part $root = null;
 
     /** @var array<int, list<Part>> what stands in those with commas, by the offset at which they begin */
     public array $children = [];
@@ -88,17 +92,29 @@ final class FileMap
     /** Remembers what stands between commas, whether it is of any use or not. */
     private function rememberChildren(Description $description, string $text): void
     {
+        $this->root = $description->shape instanceof JsonShape ? self::outermost($text) : null;
         $open = [];
         foreach ($description->shape->walk($text) as $step => $part) {
             if ($step === Step::In) {
                 $open[] = $part;
             } elseif ($step === Step::Out) {
                 array_pop($open);
-                $holder = $open[count($open) - 1] ?? null;
+                $holder = $open[count($open) - 1] ?? $this->root;
                 if ($holder !== null && $holder->isSeparated && count($open) < count($description->path)) {
                     $this->children[$holder->from][] = $part;
                 }
             }
         }
+    }
+
+    private static function outermost(string $text): Part
+    {
+        $from = strcspn($text, '{[');
+        $root = new Part(null, null, 1, $from);
+        $root->isSeparated = true;
+        $root->end = strlen(rtrim($text)) - 1;
+        $root->to = $root->end + 1;
+
+        return $root;
     }
 }

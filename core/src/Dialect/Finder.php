@@ -223,7 +223,7 @@ final readonly class Finder
             $this->description->kind === 'table' && ($command === null || $chords === []) => 'The line has '.
                 count($part->parts).
                 ' fields, which are too few.',
-            $command === null || trim($command->text) === '' || ! $command->isQuoted => 'The name of what it runs is missing.',
+            $command === null || $this->isNoName($command) => 'The name of what it runs is missing.',
             $chords === [] && ! $this->description->listsUnbound => 'The chord is missing.',
             default => null,
         };
@@ -236,5 +236,11 @@ final readonly class Finder
         return $this->description->kind === 'elements'
             ? new Stray($part->line, $said, "<{$part->name}> is not part of a key file.", false)
             : new Stray($part->line, $said, (string) ($part->name ?? ($part->text ?? 'an item')), true);
+    }
+
+    /** Numbers and bare words of members are values of another kind; elsewhere nothing tells them from names. */
+    private function isNoName(Located $command): bool
+    {
+        return trim($command->text) === '' || (! $command->isQuoted && $this->description->kind === 'members');
     }
 }

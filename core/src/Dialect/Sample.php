@@ -166,6 +166,9 @@ final readonly class Sample
      */
     public function entries(array $bindings, DialectWords $words): array
     {
+        if ($this->most() === 1) {
+            return array_map(fn (Binding $one): string => $this->entry([$one], $words), $bindings);
+        }
         $byCommand = [];
         foreach ($bindings as $binding) {
             $byCommand["{$binding->context} {$binding->command} {$binding->gesture->value}"][] = $binding;
@@ -201,8 +204,9 @@ final readonly class Sample
     public function closing(): string
     {
         $holder = $this->found->holders[count($this->found->holders) - 1] ?? null;
+        $end = $holder->end ?? strlen(rtrim($this->text)) - 1;
 
-        return $holder === null ? '' : (new Span($this->found->part->to, $holder->end))->of($this->text);
+        return $end < $this->found->part->to ? '' : (new Span($this->found->part->to, $end))->of($this->text);
     }
 
     public function lineEnd(): string

@@ -174,7 +174,7 @@ final class Writing
 
             return;
         }
-        $holder ??= $this->description->contextUp() === 0 ? $this->map()->outer : null;
+        $holder ??= $this->description->contextUp() === 0 ? $this->map()->outer ?? $this->map()->root : null;
         $texts = $this->sample->entries($new, $this->words);
         if ($holder !== null && $holder->isSeparated) {
             $this->comeInto($holder, $texts);
@@ -198,7 +198,7 @@ final class Writing
     /** @param  non-empty-list<Binding>  $bindings */
     private function addContext(array $bindings): void
     {
-        $outer = $this->map()->outer;
+        $outer = $this->map()->outer ?? $this->map()->root;
         $text = $this->sample->context($bindings, $this->words);
         if ($outer !== null && $outer->isSeparated) {
             $this->comeInto($outer, [$text]);
@@ -384,7 +384,7 @@ final class Writing
         $byHolder = [];
         foreach ($this->gone as $from => $part) {
             $holders = $this->map()->found[$from]->holders;
-            $holder = $holders[count($holders) - 1] ?? null;
+            $holder = $holders[count($holders) - 1] ?? $this->map()->root;
             if ($holder === null || ! $holder->isSeparated) {
                 $this->edits[] = TextEdit::removal($part->at());
 

@@ -20,6 +20,7 @@ use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Refusal;
 use Zebrafinch\Core\Tests\Dialect\Forms;
+use Zebrafinch\Core\Tests\Dialect\Mutation;
 use Zebrafinch\Core\Text\TextEncoding;
 
 /** @param  list<array<string, mixed>>  $corrections */
@@ -259,47 +260,9 @@ test('mutated files of every form are read or refused, never anything else, and 
     $proposal = proposed($good);
     $application = broughtBy($proposal);
     $dialect = Dialect::fromData($proposal->description);
-    $signs = [
-        '{',
-        '}',
-        '[',
-        ']',
-        '"',
-        '\\',
-        ',',
-        ':',
-        '=',
-        '<',
-        '>',
-        '/',
-        '&',
-        ';',
-        '#',
-        "\n",
-        "\r\n",
-        "\t",
-        ' ',
-        '-',
-        '(',
-        ')',
-        'é',
-        "\xFF",
-        "\0",
-        "\u{FEFF}",
-    ];
     $read = 0;
     for ($number = 0; $number < 1_000; $number++) {
-        $bytes = $good;
-        foreach (range(1, mt_rand(1, 4)) as $unused) {
-            $at = mt_rand(0, max(0, strlen($bytes) - 1));
-            $bytes = match (mt_rand(0, 4)) {
-                0 => substr_replace($bytes, $signs[mt_rand(0, count($signs) - 1)], $at, mt_rand(0, 3)),
-                1 => substr($bytes, 0, $at + 1),
-                2 => substr_replace($bytes, substr($bytes, $at, mt_rand(1, 200)), mt_rand(0, strlen($bytes)), 0),
-                3 => substr_replace($bytes, chr(mt_rand(0, 255)), $at, 1),
-                default => substr_replace($bytes, '', $at, mt_rand(1, 60)),
-            };
-        }
+        $bytes = Mutation::of($good);
         try {
             $file = $dialect->read($bytes, $application);
         } catch (Refusal $refusal) {
