@@ -221,10 +221,17 @@ test('a keeper brings an application, remaps and harmonises it, gives it to a su
     ).toContainText('would run')
   })
 
+  // What comes after begins with a suite that has nothing.
   await ask(page, 'delete', '/suites/dunlin/following')
   await ask(page, 'patch', '/suites/dunlin', { applications: ['faderloft', 'cutloom'] })
-  dunlin.remove('APPLICATIONS')
-  dunlin.remove('lanternfish.conf')
+  for (const file of ['APPLICATIONS', 'lanternfish.conf', 'cutloom-keys.xml', 'faderloft.keys.tsv', 'desktop-titles.json'])
+    dunlin.remove(file)
+  await expect
+    .poll(async () => {
+      const { suite } = (await ask(page, 'get', '/suites/dunlin')) as { suite: { files: { sha256: string | null }[] } }
+      return suite.files.every(({ sha256 }) => sha256 === null)
+    })
+    .toBe(true)
   await backToFactory(browser, 'keeper')
   const { applications } = (await ask(page, 'get', '/house-applications')) as {
     applications: { id: number; slug: string; version: number }[]
