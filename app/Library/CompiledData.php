@@ -26,7 +26,7 @@ final class CompiledData
      */
     public function array(string $name, array $madeFrom, callable $make): mixed
     {
-        return $this->keyed($name, $this->stampOf($madeFrom), $make);
+        return $this->keyed($name, self::stamp($madeFrom), $make);
     }
 
     /**
@@ -48,13 +48,7 @@ final class CompiledData
     }
 
     /** @param  list<string>  $paths */
-    public function stampOf(array $paths): string
-    {
-        return self::stamp($paths);
-    }
-
-    /** @param  list<string>  $paths */
-    private static function stamp(array $paths): string
+    public static function stamp(array $paths): string
     {
         return implode(
             "\n",

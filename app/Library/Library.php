@@ -335,7 +335,7 @@ final class Library
                 $this->compiled->keyed(
                     'search',
                     implode("\n", array_map($this->stamp(...), $this->applicationIds())).
-                        $this->compiled->stampOf(array_values(File::glob("{$this->root}/catalogues/*.json"))),
+                        CompiledData::stamp(array_values(File::glob("{$this->root}/catalogues/*.json"))),
                     $make,
                 ),
             ),

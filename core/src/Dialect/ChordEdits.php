@@ -33,7 +33,7 @@ final readonly class ChordEdits
             if ($old === null) {
                 $edits = [...$edits, ...self::further($description, $locator, $located[ChordLocator::KEY], $what, $said)];
             } elseif ($old->text !== $said && ! self::saysTheSame($description, $what, $old->text, $said)) {
-                $edits[] = new TextEdit($old->at, $description->shape->written($said, $raw[$what]));
+                $edits[] = $old->over($said, $description->shape, $text);
             }
         }
 

@@ -73,19 +73,11 @@ final class FileMap
 
     private function context(Entered $left, Description $description, DialectWords $words, string $text): void
     {
-        $locator = $description->context;
-        $located =
-            $locator === null
-                ? null
-                : (new Locator(1, $locator->in, $locator->isName, $locator->before, $locator->behind))->find(
-                    $left->part,
-                    [...$left->holders, $left->part],
-                    $text,
-                )[0] ?? null;
+        $located = $description->context?->within($left->part, $left->holders, $text);
         $context = $located === null ? null : $words->context($located->text);
         // A context without bindings holds none yet; where the parts between are missing, too, a new part is made.
-        if ($context !== null && ($description->contextUp() === 1 || isset($this->holders[$context]))) {
-            $this->holders[$context] = $description->contextUp() === 1 ? $left->part : $this->holders[$context];
+        if ($context !== null && $description->contextUp() === 1) {
+            $this->holders[$context] = $left->part;
         }
     }
 

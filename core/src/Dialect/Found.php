@@ -27,4 +27,17 @@ final readonly class Found
         public array $unknown,
     ) {
     }
+
+    /** @return list<array{ChordLocator, array<string, Located>}> all its chords with their locators, unbound ones included */
+    public function located(Description $description, string $text): array
+    {
+        $all = [];
+        foreach ($description->chords as $locator) {
+            foreach ($locator->find($this->part, $this->holders, $text) as $located) {
+                $all[] = [$locator, $located];
+            }
+        }
+
+        return $all;
+    }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Dialect;
 
 use Zebrafinch\Core\Dialect\Shape\Part;
+use Zebrafinch\Core\Dialect\Shape\Shape;
 use Zebrafinch\Core\Text\Span;
+use Zebrafinch\Core\Text\TextEdit;
 
 /** Something that was found in a file: what it says, and where. */
 final readonly class Located
@@ -42,23 +44,39 @@ final readonly class Located
         return new Span($from, $to);
     }
 
-    /** What stands between two offsets of the decoded text. Where it is written with escapes, the whole stands for its pieces. */
+    /** What stands between two offsets of the decoded text, without the blanks around it. */
     public function piece(int $from, int $to, string $text): self
     {
-        $raw = $this->at->of($text);
-        $lead = strpos($raw, $this->text);
         $said = substr($this->text, $from, max(0, $to - $from));
-        $trimmed = ltrim($said);
-        $start = $this->at->from + (int) $lead + $from + strlen($said) - strlen($trimmed);
-        $trimmed = rtrim($trimmed);
+        $start = $from + strlen($said) - strlen(ltrim($said));
+        $trimmed = trim($said);
+        $offsets = EscapedText::offsets($this->at->of($text), $this->text);
+        $at =
+            $offsets === null
+                ? $this->at
+                : new Span($this->at->from + ($offsets[$start] ?? 0), $this->at->from + ($offsets[$start + strlen($trimmed)] ?? 0));
 
-        return new self(
-            $trimmed,
-            $lead === false ? $this->at : new Span($start, $start + strlen($trimmed)),
-            $this->part,
-            $this->isQuoted,
-            true,
+        return new self($trimmed, $at, $this->part, $this->isQuoted, true);
+    }
+
+    /** What is to be written so that something else is said here; a piece is written inside the quotes that are there. */
+    public function over(string $said, Shape $shape, string $text): TextEdit
+    {
+        $whole = $this->isPiece ? $this->part->textAt ?? $this->at : $this->at;
+
+        return new TextEdit(
+            $this->at,
+            $this->isPiece ? self::inside($said, $shape, $whole->of($text)) : $shape->written($said, $whole->of($text)),
         );
+    }
+
+    /** What is written for a piece inside a value that is there, whose quotes stay. */
+    public static function inside(string $said, Shape $shape, string $whole): string
+    {
+        $written = $shape->written($said, $whole);
+        $quote = $whole[0] ?? '';
+
+        return in_array($quote, ['"', "'"], true) && str_starts_with($written, $quote) ? substr($written, 1, -1) : $written;
     }
 
     /**

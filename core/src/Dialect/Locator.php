@@ -75,6 +75,16 @@ final readonly class Locator
     }
 
     /**
+     * What it finds where the part further out is at hand itself, before or without any binding in it.
+     *
+     * @param  list<Part>  $holders  around that part
+     */
+    public function within(Part $part, array $holders, string $text): ?Located
+    {
+        return (new self(1, $this->in, $this->isName, $this->before, $this->behind))->find($part, [...$holders, $part], $text)[0] ?? null;
+    }
+
+    /**
      * @param  list<Part>  $holders  from the outermost to the one around the part
      * @return list<Part>
      */

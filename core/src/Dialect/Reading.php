@@ -83,7 +83,7 @@ final class Reading
         if (! $isContext || $this->description->contextUp() === 0) {
             return;
         }
-        $located = $this->contextOf($entered);
+        $located = $this->description->context?->within($part, $entered->holders, $this->text);
         if ($located === null) {
             return;
         }
@@ -97,19 +97,6 @@ final class Reading
                 $this->description->kind === 'elements' ? $part->at()->of($this->text) : $located->text,
             );
         }
-    }
-
-    private function contextOf(Entered $entered): ?Located
-    {
-        $locator = $this->description->context;
-
-        return $locator === null
-            ? null
-            : (new Locator(1, $locator->in, $locator->isName, $locator->before, $locator->behind))->find(
-                $entered->part,
-                [...$entered->holders, $entered->part],
-                $this->text,
-            )[0] ?? null;
     }
 
     /**

@@ -112,7 +112,11 @@ final readonly class Sample
                 '',
                 array_map(fn (Chord $one): string => $locator->between.$this->description->spelling->print($one), $chords),
             );
-            $edits[] = TextEdit::insertion(Located::around($this->found->chords[0])->to, $said);
+            $whole = ($this->found->chords[0][ChordLocator::WHOLE]->part->textAt ?? new Span(0, 0))->of($this->text);
+            $edits[] = TextEdit::insertion(
+                Located::around($this->found->chords[0])->to,
+                Located::inside($said, $this->description->shape, $whole),
+            );
         }
 
         return $edits;
@@ -230,9 +234,7 @@ final readonly class Sample
     /** @return list<TextEdit> */
     private function word(?Located $located, string $word): array
     {
-        return $located === null
-            ? []
-            : [new TextEdit($located->at, $this->description->shape->written($word, $located->at->of($this->text)))];
+        return $located === null ? [] : [$located->over($word, $this->description->shape, $this->text)];
     }
 
     /** @return list<TextEdit> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Dialect;
 
+use Zebrafinch\Core\Dialect\Shape\Part;
+use Zebrafinch\Core\Text\Lines;
 use Zebrafinch\Core\Text\Span;
 use Zebrafinch\Core\Text\TextEdit;
 
@@ -50,5 +52,59 @@ final readonly class Separated
         }
 
         return null;
+    }
+
+    /**
+     * Takes parts out, and puts others behind those that are left, indented as they are.
+     *
+     * @param  Part  $holder  what they stand in
+     * @param  list<Part>  $children  all that stand there, in file order
+     * @param  array<int, true>  $gone  by index
+     * @param  list<string>  $texts  with the blanks before them
+     * @param  bool  $isLine  whether these have lines of their own where nothing stood before
+     * @return list<TextEdit>
+     */
+    public static function changes(
+        string $text,
+        Part $holder,
+        array $children,
+        array $gone,
+        array $texts,
+        Sample $sample,
+        bool $isLine = true,
+    ): array {
+        $spans = array_map(static fn (Part $one): Span => $one->at(), $children);
+        $edits = self::removals($spans, $gone);
+        if ($texts === []) {
+            return $edits;
+        }
+        $end = Lines::end($text);
+        $texts = array_map(static fn (string $one): string => str_replace($sample->lineEnd(), $end, $one), $texts);
+        $model = $children[count($children) - 1] ?? null;
+        if ($model !== null) {
+            $blanks = substr($text, $model->from, strspn($text, " \t\r\n", $model->from));
+            $texts = array_map(static fn (string $one): string => $blanks.ltrim($one, " \t\r\n"), $texts);
+        }
+        $left = self::lastLeft($spans, $gone);
+        $inside = $children === [] ? $holder->end - strlen(self::blanksBefore($text, $holder->end)) : $spans[0]->from;
+        $isOneLine =
+            $children === [] &&
+            ! str_contains(self::blanksBefore($text, $holder->end), "\n") &&
+            ! str_contains(self::blanksBefore($text, $holder->end), "\r");
+        $edits[] = TextEdit::insertion(
+            $left->to ?? $inside,
+            ($left === null ? '' : ',').
+                implode(',', $texts).
+                ($isLine && $isOneLine ? str_replace($sample->lineEnd(), $end, $sample->closing()) : ''),
+        );
+
+        return $edits;
+    }
+
+    private static function blanksBefore(string $text, int $offset): string
+    {
+        $before = substr($text, 0, $offset);
+
+        return substr($before, strlen(rtrim($before, " \t\r\n")));
     }
 }

@@ -7,8 +7,6 @@ namespace Zebrafinch\Core\Dialect;
 use Zebrafinch\Core\Dialect\Shape\Part;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
-use Zebrafinch\Core\Text\Lines;
-use Zebrafinch\Core\Text\Span;
 use Zebrafinch\Core\Text\TextEdit;
 
 /** Finds where in a file something is to be written, so that it says other bindings and nothing else of it changes. */
@@ -33,6 +31,9 @@ final class Writing
 
     /** @var array<int, list<Chord>> chords that come to a part that is there */
     private array $comeChords = [];
+
+    /** @var array<string, true> what was empty and is not any more, by the offset of the part and the number in it */
+    private array $filled = [];
 
     public function __construct(
         private readonly Description $description,
@@ -98,26 +99,13 @@ final class Writing
     private function chordOf(Entry $entry): array
     {
         $found = $this->map()->found[$entry->at->from];
-        foreach ($this->located($found) as $number => [$locator, $located]) {
+        foreach ($found->located($this->description, $this->text) as $number => [$locator, $located]) {
             if (Located::around($located)->from === $entry->chordAt->from) {
                 return [$locator, $located, $number];
             }
         }
 
         return [$this->description->chords[0], $found->chords[0], 0];
-    }
-
-    /** @return list<array{ChordLocator, array<string, Located>}> all chords of a part with their locators, unbound ones included */
-    private function located(Found $found): array
-    {
-        $all = [];
-        foreach ($this->description->chords as $locator) {
-            foreach ($locator->find($found->part, $found->holders, $this->text) as $located) {
-                $all[] = [$locator, $located];
-            }
-        }
-
-        return $all;
     }
 
     /** @param  list<Entry>  $removed */
@@ -136,7 +124,7 @@ final class Writing
             $found = $this->map()->found[$from];
             $numbers = array_map(fn (Entry $entry): int => $this->chordOf($entry)[2], $entries);
             $bound = array_filter(
-                $this->located($found),
+                $found->located($this->description, $this->text),
                 fn (array $one): bool => ! $this->description->spelling->isUnbound(
                     ($one[1][ChordLocator::WHOLE] ?? $one[1][ChordLocator::KEY])->text,
                 ),
@@ -185,7 +173,7 @@ final class Writing
             $this->description->contextUp() === 0 || $isOutside => $last->to ?? ($holder->end ?? strlen($this->text)),
             default => $holder->end ?? strlen($this->text),
         };
-        $this->insertLines($offset, implode('', $texts));
+        $this->edits[] = InsertedLines::at($this->text, $offset, implode('', $texts), $this->sample->lineEnd());
     }
 
     /** @param  list<string>  $texts */
@@ -206,27 +194,12 @@ final class Writing
             return;
         }
         $hasHeads = in_array($this->description->kind, ['lines', 'table'], true);
-        $this->insertLines($outer->end ?? strlen($this->text), ($hasHeads ? $this->sample->lineEnd() : '').$text);
-    }
-
-    /** Puts lines in, with the line ends of the file; beside something that has its line for itself they do not get lines. */
-    private function insertLines(int $offset, string $lines): void
-    {
-        $end = Lines::end($this->text);
-        $lines = str_replace($this->sample->lineEnd(), $end, $lines);
-        if (! Lines::startAt($this->text, $offset)) {
-            $lines =
-                $offset === strlen($this->text)
-                    ? $end.(str_ends_with($lines, $end) ? substr($lines, 0, -strlen($end)) : $lines)
-                    : self::onOneLine($lines);
-        }
-        // Several that come to the end of a file without a last line end stand behind one another.
-        $this->edits[] = TextEdit::insertion($offset, $lines);
-    }
-
-    private static function onOneLine(string $lines): string
-    {
-        return (string) preg_replace('/[\\r\\n]+[ \\t]*/', '', trim($lines));
+        $this->edits[] = InsertedLines::at(
+            $this->text,
+            $outer->end ?? strlen($this->text),
+            ($hasHeads ? $this->sample->lineEnd() : '').$text,
+            $this->sample->lineEnd(),
+        );
     }
 
     /** A chord more for a command that has a part: in an empty place, or in its list. */
@@ -240,7 +213,7 @@ final class Writing
             if (isset($this->gone[$from]) || ! $this->hasGesture($found, $binding)) {
                 continue;
             }
-            foreach ($this->located($found) as $number => [$locator, $located]) {
+            foreach ($found->located($this->description, $this->text) as $number => [$locator, $located]) {
                 $text = ($located[ChordLocator::WHOLE] ?? $located[ChordLocator::KEY])->text;
                 $isFree = $this->description->spelling->isUnbound($text) && ! $locator->isList() && $locator->between === '';
                 if (($isFree || isset($this->goneChords[$from][$number])) && ! isset($this->filled["{$from} {$number}"])) {
@@ -264,9 +237,6 @@ final class Writing
         return false;
     }
 
-    /** @var array<string, true> places that were empty and are not any more */
-    private array $filled = [];
-
     private function hasGesture(Found $found, Binding $binding): bool
     {
         $locator = $this->description->gesture;
@@ -277,104 +247,10 @@ final class Writing
     /** Chords that go from parts that stay, and those that come to them. */
     private function settleChords(): void
     {
+        $chords = new CommandChords($this->description, $this->sample, $this->text);
         foreach (array_keys($this->goneChords + $this->comeChords) as $from) {
-            $found = $this->map()->found[$from];
-            $gone = $this->goneChords[$from] ?? [];
-            $come = $this->comeChords[$from] ?? [];
-            $locator = $this->description->chords[0];
-            match (true) {
-                count($this->description->chords) === 1 && $locator->between !== '' => $this->settleText($found, $gone, $come),
-                count($this->description->chords) === 1 && $locator->isList() => $this->settleList($found, $gone, $come),
-                default => $this->blank($found, $gone),
-            };
-        }
-    }
-
-    /** @param  array<int, true>  $gone */
-    private function blank(Found $found, array $gone): void
-    {
-        foreach ($this->located($found) as $number => [, $located]) {
-            foreach (isset($gone[$number]) ? $located : [] as $what => $one) {
-                $said = match ($what) {
-                    ChordLocator::HELD => $this->description->spelling->modifiers->none(),
-                    ChordLocator::WHOLE, ChordLocator::KEY => $this->description->spelling->unbound(),
-                    default => $this->description->spelling->no,
-                };
-                $written = $this->description->shape->written($said, $one->at->of($this->text));
-                $this->edits[] = new TextEdit($one->at, $written);
-            }
-        }
-    }
-
-    /**
-     * Several chords in one text.
-     *
-     * @param  array<int, true>  $gone
-     * @param  list<Chord>  $come
-     */
-    private function settleText(Found $found, array $gone, array $come): void
-    {
-        $between = $this->description->chords[0]->between;
-        $pieces = array_map(static fn (array $one): Located => $one[1][ChordLocator::WHOLE], $this->located($found));
-        $texts = array_map($this->description->spelling->print(...), $come);
-        $left = array_diff_key($pieces, $gone);
-        $isUnbound = count($pieces) === 1 && $this->description->spelling->isUnbound($pieces[0]->text);
-        $first = $pieces[0];
-        $isWhole =
-            $first->at->from === ($first->part->textAt->from ?? -1) &&
-            $first->isPiece &&
-            count($pieces) > 1 &&
-            $first->at->to === ($first->part->textAt->to ?? -1);
-        if ($left === [] || $isUnbound || $isWhole) {
-            // The whole text is written anew where nothing of it stays, or where its pieces have no places of their own.
-            $stay = $isUnbound ? [] : array_map(static fn (Located $one): string => $one->text, $left);
-            $at = $isWhole ? $first->at : new Span($pieces[0]->at->from, $pieces[count($pieces) - 1]->at->to);
-            $said = implode($between, [...$stay, ...$texts]) ?: $this->description->spelling->unbound();
-            $this->edits[] = new TextEdit($at, $this->description->shape->written($said, $at->of($this->text)));
-
-            return;
-        }
-        $spans = array_map(static fn (Located $one): Span => $one->at, $pieces);
-        $this->edits = [...$this->edits, ...Separated::removals($spans, $gone)];
-        $last = Separated::lastLeft($spans, $gone);
-        if ($texts !== [] && $last !== null) {
-            $quote = $first->part->textAt === null ? '' : $first->part->textAt->of($this->text);
-            $said = trim(
-                $this->description->shape->written(
-                    implode('', array_map(static fn (string $one): string => $between.$one, $texts)),
-                    $quote,
-                ),
-                '"\'',
-            );
-            $this->edits[] = TextEdit::insertion($last->to, $said);
-        }
-    }
-
-    /**
-     * A list with a part for each chord.
-     *
-     * @param  array<int, true>  $gone
-     * @param  list<Chord>  $come
-     */
-    private function settleList(Found $found, array $gone, array $come): void
-    {
-        $locator = $this->description->chords[0];
-        $steps = $locator->at[ChordLocator::WHOLE] ?? $locator->at[ChordLocator::KEY];
-        $list = $steps->around()->parts($found->part, $found->holders)[0] ?? null;
-        if ($list === null) {
-            return;
-        }
-        $texts = array_map($this->sample->piece(...), $come);
-        if ($list->isSeparated) {
-            $this->settle($list, $list->parts, $gone, $texts, '');
-
-            return;
-        }
-        foreach (array_keys($gone) as $number) {
-            $this->edits[] = TextEdit::removal($list->parts[$number]->at());
-        }
-        if ($texts !== []) {
-            $this->insertLines($list->end, implode('', $texts));
+            $edits = $chords->edits($this->map()->found[$from], $this->goneChords[$from] ?? [], $this->comeChords[$from] ?? []);
+            $this->edits = [...$this->edits, ...$edits];
         }
     }
 
@@ -401,51 +277,8 @@ final class Writing
                     $gone[$index] = true;
                 }
             }
-            $this->settle($holder, $children, $gone, $this->come[$from] ?? [], $this->sample->closing());
+            $edits = Separated::changes($this->text, $holder, $children, $gone, $this->come[$from] ?? [], $this->sample);
+            $this->edits = [...$this->edits, ...$edits];
         }
-    }
-
-    /**
-     * @param  list<Part>  $children
-     * @param  array<int, true>  $gone
-     * @param  list<string>  $texts  with the blanks before them
-     * @param  string  $closing  what comes behind the last one where nothing stood
-     */
-    private function settle(Part $holder, array $children, array $gone, array $texts, string $closing): void
-    {
-        $spans = array_map(static fn (Part $one): Span => $one->at(), $children);
-        $this->edits = [...$this->edits, ...Separated::removals($spans, $gone)];
-        if ($texts === []) {
-            return;
-        }
-        $end = Lines::end($this->text);
-        $texts = array_map(fn (string $one): string => str_replace($this->sample->lineEnd(), $end, $one), $texts);
-        $model = $children[count($children) - 1] ?? null;
-        if ($model !== null) {
-            $blanks = substr($this->text, $model->from, strspn($this->text, " \t\r\n", $model->from));
-            $texts = array_map(static fn (string $one): string => $blanks.ltrim($one, " \t\r\n"), $texts);
-        }
-        $left = Separated::lastLeft($spans, $gone);
-        $inside = $children === [] ? $holder->end - strlen($this->blanksBefore($holder->end)) : $spans[0]->from;
-        $isOneLine =
-            $children === [] &&
-            ! str_contains($this->blanksBefore($holder->end), "\n") &&
-            ! str_contains($this->blanksBefore($holder->end), "\r");
-        $this->edits[] = TextEdit::insertion(
-            $left->to ?? $inside,
-            ($left === null ? '' : ',').
-                implode(',', $texts).
-                ($isOneLine ? str_replace($this->sample->lineEnd(), $end, $closing) : ''),
-        );
-    }
-
-    private function blanksBefore(int $offset): string
-    {
-        $from = $offset;
-        while ($from > 0 && in_array($this->text[$from - 1], [' ', "\t", "\r", "\n"], true)) {
-            $from--;
-        }
-
-        return substr($this->text, $from, $offset - $from);
     }
 }

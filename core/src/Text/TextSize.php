@@ -10,6 +10,9 @@ final readonly class TextSize
     /** Key files and logs are lists of some thousand lines; more than this is something else. */
     public const MOST_BYTES = 8_000_000;
 
+    /** How deep parts may stand in one another. */
+    public const DEEPEST = 64;
+
     /** In megabytes of a million bytes, as people are told. */
     public static function inWords(int $bytes = self::MOST_BYTES): string
     {

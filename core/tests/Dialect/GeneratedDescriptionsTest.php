@@ -30,7 +30,8 @@ function generated(): array
     $spelling = [
         'modifiers' => ['words' => array_combine($words, ['Primary', 'Shift', 'Alt'])],
         'between' => $between,
-        'keys' => ['case' => anyOf(['exact', 'lower'])],
+        'unbound' => [''],
+        'keys' => ['words' => ["'" => 'Quote', '\\' => 'Backslash'], 'case' => anyOf(['exact', 'lower'])],
     ];
     $base = ['id' => 'made', 'file_name' => 'made', 'spelling' => $spelling];
     $chord = $words[0].$between.($spelling['keys']['case'] === 'lower' ? 'f9' : 'F9');
@@ -52,7 +53,7 @@ function generated(): array
         $text,
         JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
     );
-    switch (anyOf(['lines', 'table', 'elements', 'json', 'list', 'yaml', 'calls'])) {
+    switch (anyOf(['lines', 'table', 'elements', 'json', 'list', 'texts', 'yaml', 'calls'])) {
         case 'lines':
             $write = $sections(
                 static fn (string $context): string => $open.$context.$close,
@@ -149,6 +150,35 @@ function generated(): array
             ];
 
             break;
+        case 'texts':
+            // Commands are the names here, and all chords of one stand in one text.
+            $write = static function (array $contexts) use ($quoted, $end): string {
+                $maps = [];
+                foreach ($contexts as [$context, $bindings]) {
+                    $said = [];
+                    foreach ($bindings as [$runs, $keys]) {
+                        $said[$runs] = isset($said[$runs]) ? "{$said[$runs]}; {$keys}" : $keys;
+                    }
+                    $members = array_map(
+                        static fn (string $runs, string $keys): string => '    '.$quoted($runs).': '.$quoted($keys),
+                        array_keys($said),
+                        array_values($said),
+                    );
+                    $maps[] = '  '.$quoted($context).': {'.$end.implode(",{$end}", $members).$end.'  }';
+                }
+
+                return '{'.$end.implode(",{$end}", $maps).$end.'}'.$end;
+            };
+            $description = [
+                'shape' => ['kind' => 'members', 'syntax' => 'json'],
+                'path' => [null, null],
+                'context' => ['up' => 1, 'take' => 'name'],
+                'command' => ['take' => 'name'],
+                'chords' => [['whole' => [], 'between' => '; ']],
+                'lists_unbound' => anyOf([true, false]),
+            ];
+
+            break;
         case 'yaml':
             $write = $sections(
                 static fn (string $context): string => "{$context}:",
@@ -239,7 +269,8 @@ function madeBindings(int $count): array
     $bindings = [];
     while (count($bindings) < $count) {
         $chord = Chord::parse(
-            anyOf(['', 'Primary+', 'Shift+', 'Primary+Alt+']).anyOf(['F1', 'F7', 'KeyB', 'KeyQ', 'Digit4', 'Home', 'Delete', 'Space']),
+            anyOf(['', 'Primary+', 'Shift+', 'Primary+Alt+']).
+                anyOf(['F1', 'F7', 'Quote', 'Backslash', 'KeyB', 'KeyQ', 'Digit4', 'Home', 'Delete', 'Space']),
         );
         $binding = new Binding($chord, anyOf(['undo', 'redo', 'cut', 'join', 'play', 'stop']), anyOf(['everywhere', 'panel', 'strip']));
         $bindings[$binding->id()] = $binding;
@@ -298,4 +329,4 @@ test(
                 ->toBe(count($bindings));
         }
     },
-)->with(range(1, 170));
+)->with(range(1, 200));

@@ -7,7 +7,8 @@ namespace Zebrafinch\Core\Tests\Dialect;
 /** Damages a key file in a few places, as editors, transports and hands do. The seed is that of mt_rand(). */
 final class Mutation
 {
-    private const SIGNS = [
+    /** What stands between words in the formats that are read, and what is at the edges of UTF-8. */
+    public const SIGNS = [
         '{',
         '}',
         '[',

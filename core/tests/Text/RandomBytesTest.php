@@ -9,44 +9,12 @@ use Zebrafinch\Core\Keyboard\ChordReader;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Preset\Release;
 use Zebrafinch\Core\Refusal;
+use Zebrafinch\Core\Tests\Dialect\Mutation;
 use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Text\Csv\CsvRecords;
 use Zebrafinch\Core\Text\Json\JsonScanner;
 use Zebrafinch\Core\Text\Xml\XmlScanner;
 use Zebrafinch\Core\Usage\UsageLog;
-
-/** What stands between words in the formats that are read, and what is at the edges of UTF-8. */
-const STRUCTURE = [
-    '{',
-    '}',
-    '[',
-    ']',
-    '"',
-    '\\',
-    ',',
-    ':',
-    '=',
-    '<',
-    '>',
-    '/',
-    '&',
-    ';',
-    '#',
-    "\n",
-    "\r\n",
-    "\t",
-    ' ',
-    '-',
-    '0',
-    'k',
-    'é',
-    "\xFF",
-    "\0",
-    "\xEF\xBB\xBF",
-    '<!--',
-    ']]>',
-    '\\u00',
-];
 
 /** Arbitrary bytes, arbitrary structure, and a good file in which something was cut, doubled or overwritten. */
 function damaged(string $good, int $number): string
@@ -55,7 +23,7 @@ function damaged(string $good, int $number): string
     $noise = static fn (int $length): string => implode('', array_map(static fn (): string => chr(mt_rand(0, 255)), range(1, $length)));
     $structure = static fn (int $length): string => implode(
         '',
-        array_map(static fn (): string => STRUCTURE[mt_rand(0, count(STRUCTURE) - 1)], range(1, $length)),
+        array_map(static fn (): string => Mutation::SIGNS[mt_rand(0, count(Mutation::SIGNS) - 1)], range(1, $length)),
     );
     $from = mt_rand(0, max(0, strlen($good) - 1));
 

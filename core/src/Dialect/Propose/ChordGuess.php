@@ -25,14 +25,12 @@ final readonly class ChordGuess
      * @param  list<ChordData>  $locators
      * @param  ChordSpellingData  $spelling
      * @param  list<Slot>  $used
-     * @param  list<string>  $unread
      */
     private function __construct(
         public float $quality,
         public array $locators,
         public array $spelling,
         public array $used,
-        public array $unread,
         public float $share,
     ) {
     }
@@ -104,7 +102,7 @@ final readonly class ChordGuess
             $slots,
         );
 
-        return new self($quality, $locators, $guess->data, $slots, $guess->unread, $guess->share);
+        return new self($quality, $locators, $guess->data, $slots, $guess->share);
     }
 
     /**
@@ -175,7 +173,6 @@ final readonly class ChordGuess
             [['held' => $held->locator->toData(), 'key' => $key->locator->toData()]],
             ['modifiers' => $heldGuess->data['modifiers']] + ['between' => $heldGuess->data['between'] ?? '+'] + $keyGuess->data,
             [$held, $key],
-            $keyGuess->unread,
             $keyGuess->share,
         );
     }
@@ -230,7 +227,6 @@ final readonly class ChordGuess
             [['flags' => $locators, 'key' => $key->locator->toData()]],
             ['modifiers' => ['words' => $named], 'yes' => $yes[0] ?? 'x', 'no' => $no[0] ?? ''] + $guess->data,
             [$key, ...array_values(array_map(static fn (array $one): Slot => $one[0], $flags))],
-            $guess->unread,
             $guess->share,
         );
     }

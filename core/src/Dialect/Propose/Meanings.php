@@ -53,9 +53,4 @@ final readonly class Meanings
 
         return array_map(strval(...), $bits);
     }
-
-    public function saysPrimary(): bool
-    {
-        return in_array(Modifier::Primary, $this->modifiers, true);
-    }
 }

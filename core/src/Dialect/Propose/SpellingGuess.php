@@ -51,9 +51,8 @@ final readonly class SpellingGuess
      * @param  float  $share  how much of what is bound could be read, 0 to 1
      * @param  int  $held  how many texts name modifiers
      * @param  ChordSpellingData  $data
-     * @param  list<string>  $unread  the first texts that could not be read
      */
-    private function __construct(public float $share, public int $held, public int $read, public array $data, public array $unread)
+    private function __construct(public float $share, public int $held, public int $read, public array $data)
     {
     }
 
@@ -122,7 +121,6 @@ final readonly class SpellingGuess
         $seen = new SeenWords($meanings);
         $read = 0;
         $held = 0;
-        $unread = [];
         foreach ($bound as $text) {
             $text = trim($text);
             $cut = strlen($text) <= strlen($between) ? false : strrpos($text, $between, -1 - strlen($between));
@@ -138,18 +136,15 @@ final readonly class SpellingGuess
             if ($seen->takes(array_values($words), $key) || ($between !== ' ' && $seen->takes([], $text))) {
                 $read++;
                 $held += $words === [] ? 0 : 1;
-            } elseif (count($unread) < 5) {
-                $unread[] = $text;
             }
         }
 
-        return new self(
-            $bound === [] ? 0.0 : $read / count($bound),
-            $held,
-            $read,
-            ['modifiers' => $seen->modifiers(), 'between' => $between, 'keys' => $seen->keys(), 'unbound' => self::unbound($texts)],
-            $unread,
-        );
+        return new self($bound === [] ? 0.0 : $read / count($bound), $held, $read, [
+            'modifiers' => $seen->modifiers(),
+            'between' => $between,
+            'keys' => $seen->keys(),
+            'unbound' => self::unbound($texts),
+        ]);
     }
 
     /**
@@ -162,7 +157,6 @@ final readonly class SpellingGuess
         $read = 0;
         $held = 0;
         $used = [];
-        $unread = [];
         foreach ($bound as $text) {
             $text = trim($text);
             $form = '/^(['.implode('', array_keys(self::LETTERS)).']{1,4})'.preg_quote($mark, '/').'(.+)$/iu';
@@ -176,8 +170,6 @@ final readonly class SpellingGuess
                 $used += array_flip(str_split($found[1]));
                 $read++;
                 $held++;
-            } elseif (count($unread) < 5) {
-                $unread[] = $text;
             }
         }
         $words = [];
@@ -187,19 +179,13 @@ final readonly class SpellingGuess
         // Letters right before a key are taken for modifiers only where hardly anything else could be meant.
         $share = $bound === [] || ($mark === '' && $held < 3) ? 0.0 : $read / count($bound);
 
-        return new self(
-            $held === 0 ? 0.0 : $share,
-            $held,
-            $read,
-            [
-                'modifiers' => SeenWords::withPrimary(['words' => $words, 'case' => 'exact'], $meanings),
-                'between' => '',
-                'before_key' => $mark,
-                'keys' => $seen->keys(),
-                'unbound' => self::unbound($texts),
-            ],
-            $unread,
-        );
+        return new self($held === 0 ? 0.0 : $share, $held, $read, [
+            'modifiers' => SeenWords::withPrimary(['words' => $words, 'case' => 'exact'], $meanings),
+            'between' => '',
+            'before_key' => $mark,
+            'keys' => $seen->keys(),
+            'unbound' => self::unbound($texts),
+        ]);
     }
 
     /**
@@ -229,13 +215,11 @@ final readonly class SpellingGuess
         $isNumbers = count($known) > $read && count(array_unique($known)) > 3;
         $share = $bound === [] ? 0.0 : ($isNumbers ? count($known) : $read) / count($bound);
 
-        return new self(
-            $share,
-            0,
-            $isNumbers ? count($known) : $read,
-            ['modifiers' => [], 'keys' => $isNumbers ? ['by' => 'number'] : $seen->keys(), 'unbound' => self::unbound($texts)],
-            [],
-        );
+        return new self($share, 0, $isNumbers ? count($known) : $read, [
+            'modifiers' => [],
+            'keys' => $isNumbers ? ['by' => 'number'] : $seen->keys(),
+            'unbound' => self::unbound($texts),
+        ]);
     }
 
     /**
@@ -253,7 +237,7 @@ final readonly class SpellingGuess
         if (array_filter($filled, static fn (string $one): bool => preg_match('/^(\d{1,2}|0x[0-9a-f]{1,2})$/i', $one) !== 1) === []) {
             $bits = $meanings->bits();
 
-            return new self(1.0, count($filled), count($filled), ['modifiers' => ['bits' => $bits]], []);
+            return new self(1.0, count($filled), count($filled), ['modifiers' => ['bits' => $bits]]);
         }
         $best = null;
         foreach ([...self::BETWEEN, ''] as $between) {
@@ -277,7 +261,7 @@ final readonly class SpellingGuess
                 }
             }
             $modifiers = SeenWords::withPrimary(['words' => $words, 'none' => $none, 'case' => 'any'], $meanings);
-            $guess = new self($read / count($filled), $read, $read, ['modifiers' => $modifiers, 'between' => $between], []);
+            $guess = new self($read / count($filled), $read, $read, ['modifiers' => $modifiers, 'between' => $between]);
             $best = $best === null || $guess->share > $best->share ? $guess : $best;
         }
 

@@ -16,10 +16,6 @@ final readonly class Bounds
 
     public const MOST_FIELDS = 1_000;
 
-    public const MOST_ATTRIBUTES = 256;
-
-    public const DEEPEST = 64;
-
     /** Findings beyond these are counted, not told. */
     public const MOST_FINDINGS = 1_000;
 }

@@ -76,10 +76,6 @@ final readonly class LinesShape implements Shape
         $raw = substr($inner, strlen($open), strlen($inner) - strlen($open.$close));
         $name = trim($raw);
         $from = $offset + $blank + strlen($open) + strspn($raw, " \t");
-        // A head with nothing around its name is told from a line by not having the sign of lines.
-        if ($name === '' || ($open === '' && str_contains($name, trim($this->between) ?: $this->between))) {
-            return $open === '' ? null : new Part($name, new Span($from, $from + strlen($name)), $line, $offset);
-        }
 
         return new Part($name, new Span($from, $from + strlen($name)), $line, $offset);
     }

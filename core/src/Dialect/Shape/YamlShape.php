@@ -8,6 +8,7 @@ use Zebrafinch\Core\Text\ByteOrderMark;
 use Zebrafinch\Core\Text\Lines;
 use Zebrafinch\Core\Text\MalformedText;
 use Zebrafinch\Core\Text\Span;
+use Zebrafinch\Core\Text\TextSize;
 
 /**
  * Members and items by indentation, as applications write them in YAML 1.2: block mappings and sequences, plain and quoted scalars on one
@@ -46,7 +47,7 @@ final readonly class YamlShape implements Shape
 
                 continue;
             }
-            count($open) + count($tokens) <= Bounds::DEEPEST || throw MalformedText::at($line, 'values are nested too deeply');
+            count($open) + count($tokens) <= TextSize::DEEPEST || throw MalformedText::at($line, 'values are nested too deeply');
             foreach ($tokens as $token) {
                 yield Step::In => $token[0];
                 $open[] = $token;

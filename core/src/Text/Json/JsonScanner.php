@@ -8,12 +8,11 @@ use Zebrafinch\Core\Text\ByteOrderMark;
 use Zebrafinch\Core\Text\Lines;
 use Zebrafinch\Core\Text\MalformedText;
 use Zebrafinch\Core\Text\Span;
+use Zebrafinch\Core\Text\TextSize;
 
 /** Reads a JSON text (RFC 8259) value by value and remembers where each stands, which PHP's own reader does not tell. */
 final class JsonScanner
 {
-    private const DEEPEST = 64;
-
     private int $offset;
 
     private int $line = 1;
@@ -45,7 +44,7 @@ final class JsonScanner
             $opens = $token->kind === JsonTokenKind::Object || $token->kind === JsonTokenKind::List;
             if ($opens) {
                 $closes[] = $token->kind === JsonTokenKind::Object ? '}' : ']';
-                count($closes) <= self::DEEPEST || throw $this->broken('values are nested too deeply');
+                count($closes) <= TextSize::DEEPEST || throw $this->broken('values are nested too deeply');
             }
             $isFirst = $opens;
             // What is complete now may complete what it stands in.

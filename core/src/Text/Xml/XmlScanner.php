@@ -8,6 +8,7 @@ use Zebrafinch\Core\Text\ByteOrderMark;
 use Zebrafinch\Core\Text\Lines;
 use Zebrafinch\Core\Text\MalformedText;
 use Zebrafinch\Core\Text\Span;
+use Zebrafinch\Core\Text\TextSize;
 
 /**
  * Reads an XML text (XML 1.0, fifth edition) tag by tag and remembers where each stands, which no XML library tells. A document type is
@@ -15,8 +16,6 @@ use Zebrafinch\Core\Text\Span;
  */
 final class XmlScanner
 {
-    private const DEEPEST = 64;
-
     private const MOST_ATTRIBUTES = 256;
 
     /** In bytes: with the `u` modifier every match would check the whole text again. */
@@ -114,7 +113,7 @@ final class XmlScanner
         $kind = $end[1] === '/' ? XmlTokenKind::Single : XmlTokenKind::Open;
         if ($kind === XmlTokenKind::Open) {
             $this->open[] = $found[1];
-            count($this->open) <= self::DEEPEST || throw $this->broken('elements are nested too deeply');
+            count($this->open) <= TextSize::DEEPEST || throw $this->broken('elements are nested too deeply');
         }
 
         return new XmlToken($kind, $found[1], $attributes, new Span($from, $this->offset), $line);

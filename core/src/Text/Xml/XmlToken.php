@@ -27,9 +27,4 @@ final readonly class XmlToken
         public string $raw = '',
     ) {
     }
-
-    public function attribute(string $name): ?string
-    {
-        return $this->attributes[$name]['value'] ?? null;
-    }
 }
