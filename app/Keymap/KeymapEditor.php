@@ -114,7 +114,7 @@ final readonly class KeymapEditor
         return $locked;
     }
 
-    /** @throws RaisesClash|\Zebrafinch\Core\Keyboard\UnreadableChord */
+    /** @throws RaisesClash|\Zebrafinch\Core\Keyboard\UnreadableChord|\Zebrafinch\Core\Dialect\CannotBeWritten */
     private function write(Keymap $keymap, Bindings $bindings, WriteTerms $terms): void
     {
         $change = Change::between($keymap->bindings, $bindings);
@@ -124,6 +124,7 @@ final readonly class KeymapEditor
             $application->contexts->get($binding->context);
             $dialect->spell($binding);
         }
+        $dialect->requireWritable($bindings, $application);
         if ($terms->seat !== null) {
             $consequences = $this->consequences($keymap, $change, $terms->seat);
             if ($consequences->raisesFault() || ($terms->isWayBack && $consequences->raised !== [])) {

@@ -174,6 +174,28 @@ test('nothing like keys, no keys at all and a description that is none are refus
         ->toBe(1);
 });
 
+test('a second chord where the file holds one is refused when it is chosen, with nothing stored', function () {
+    $this->as('keeper');
+    $file = UploadedFile::fake()->createWithContent(
+        'x.json',
+        '{"split": "Ctrl+B", "join": "Ctrl+J", "play": "Space", "stop": "K", "mark": "M"}',
+    );
+    $brought = $this->post('/api/house-applications', ['name' => 'Weir', 'files' => [$file]], ['Accept' => 'application/json'])->json();
+    $this->postJson("/api/house-applications/{$brought['id']}/ready", ['version' => $brought['version']])->assertJsonPath(
+        'state',
+        'in-use',
+    );
+    $id = $this->postJson('/api/applications/weir/keymaps', ['name' => 'Mine'])->json('id');
+    $second = ['chord' => 'F5', 'command' => 'split', 'context' => 'everywhere', 'gesture' => 'tap'];
+    $change = ['version' => 1, 'title' => 'F5 too', 'change' => ['removed' => [], 'added' => [$second]]];
+    $this->postJson("/api/keymaps/{$id}/changes", $change)
+        ->assertStatus(422)
+        ->assertJsonPath('kind', 'cannot-be-written');
+    expect(Keymap::query()->findOrFail($id)->version)->toBe(1);
+    $instead = ['removed' => [['chord' => 'Primary+KeyB'] + $second], 'added' => [$second]];
+    $this->postJson("/api/keymaps/{$id}/changes", ['change' => $instead] + $change)->assertOk();
+});
+
 test('a newer key file is taken in with an account that adds up, and one way back', function () {
     $slug = $this->applicationInUse();
     $row = HouseApplication::query()->where('slug', $slug)->firstOrFail();

@@ -186,4 +186,22 @@ final readonly class Description
     {
         return count($this->chords) === 1 && $this->chords[0]->isOne() && ! $this->listsUnbound;
     }
+
+    /** Whether a command is the name of a member with one chord as its value, of which there can be no second in one context. */
+    public function hasOneChordEach(): bool
+    {
+        return $this->kind === 'members' && $this->command->isOwnName() && $this->isPlain();
+    }
+
+    /** Whether the name of a command says its context, too. */
+    public function saysContextInCommand(): bool
+    {
+        $context = $this->context;
+
+        return $context !== null &&
+            $context->before !== '' &&
+            $context->up === $this->command->up &&
+            $context->in === $this->command->in &&
+            $context->isName === $this->command->isName;
+    }
 }

@@ -9,6 +9,7 @@ use Zebrafinch\Core\Dialect\Shape\UnexpectedForm;
 use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\UnreadableChord;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Text\MalformedText;
 use Zebrafinch\Core\Text\TextEdit;
 
@@ -81,6 +82,28 @@ final class Dialect
         }
 
         return $this->sample()->spelled($binding->chord);
+    }
+
+    /**
+     * Some forms hold one chord for a command, or say the context in its name: what bindings could each be written, and not together.
+     *
+     * @throws CannotBeWritten
+     */
+    public function requireWritable(Bindings $bindings, Application $application): void
+    {
+        $words = new DialectWords($this->description, $application);
+        $seen = [];
+        foreach ($bindings as $binding) {
+            $name = $application->commandName($binding->command);
+            $claim = "{$binding->context} {$binding->command}";
+            if ($this->description->hasOneChordEach() && isset($seen[$claim])) {
+                throw CannotBeWritten::secondChord($name);
+            }
+            $seen[$claim] = true;
+            $this->description->context === null ||
+                $words->fitsContext($binding->context, $binding->command) ||
+                throw CannotBeWritten::otherContext($name, $application->contexts->get($binding->context)->name);
+        }
     }
 
     /**

@@ -43,4 +43,12 @@ final readonly class DialectWords
     {
         return $this->application->commandName($command);
     }
+
+    /** Whether a command can be bound in a context: where its name says the context, that one must be it. */
+    public function fitsContext(string $context, string $command): bool
+    {
+        return ! $this->description->saysContextInCommand() ||
+            strstr($this->commandWord($context, $command), $this->description->context->before ?? '', true) ===
+                $this->contextWord($context);
+    }
 }

@@ -8,7 +8,8 @@ namespace Zebrafinch\Core\Dialect;
 final readonly class EscapedText
 {
     private const ESCAPE =
-        '/\G(?:\\\\u[dD][89abAB][0-9A-Fa-f]{2}\\\\u[0-9A-Fa-f]{4}|\\\\u[0-9A-Fa-f]{4}|\\\\x[0-9A-Fa-f]{2}|\\\\.|'.'&[#\w]{1,10};|""|\'\')/su';
+        '/\G(?:\\\\u[dD][89abAB][0-9A-Fa-f]{2}\\\\u[0-9A-Fa-f]{4}|\\\\u[0-9A-Fa-f]{4}|\\\\x[0-9A-Fa-f]{2}|\\\\.|'.
+        '&[#\w]{1,10};|""|\'\')/su';
 
     private const NAMED = ['n' => "\n", 't' => "\t", 'r' => "\r", 'b' => "\x08", 'f' => "\x0C", '0' => "\0"];
 

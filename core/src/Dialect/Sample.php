@@ -130,15 +130,11 @@ final readonly class Sample
     private function contextWord(Binding $binding, DialectWords $words): array
     {
         $context = $this->found->context;
-        $command = $this->found->command;
         if ($context === null || $this->description->contextUp() > 0) {
             return [];
         }
-        if ($command !== null && $context->isPiece && $context->at->from >= $command->at->from && $context->at->to <= $command->at->to) {
-            $before = $this->description->context->before ?? '';
-            $own = strstr($words->commandWord($binding->context, $binding->command), $before, true);
-
-            return $own === $words->contextWord($binding->context)
+        if ($this->description->saysContextInCommand()) {
+            return $words->fitsContext($binding->context, $binding->command)
                 ? []
                 : throw CannotBeWritten::otherContext($binding->command, $binding->context);
         }

@@ -229,7 +229,7 @@ final class Writing
 
                 return true;
             }
-            if ($this->description->kind === 'members' && $this->description->command->isOwnName()) {
+            if ($this->description->hasOneChordEach()) {
                 throw CannotBeWritten::secondChord($binding->command);
             }
         }
