@@ -3064,10 +3064,22 @@ export interface components {
             commands_matching: number;
             match_count: number;
             has_earlier: boolean;
+            contested: components["schemas"]["ContestedChords"];
             line_count: number;
             lines: components["schemas"]["MarkedLine"][];
             /** @description The description as JSON. */
             dialect: string;
+        };
+        /** @description Chords of the key file to try in the application, as the file writes them. */
+        ContestedChords: {
+            in_two: {
+                chord: string;
+                context: string;
+            } | null;
+            twice: {
+                chord: string;
+                lines: number[];
+            } | null;
         };
         HouseApplicationChange: {
             version: number;

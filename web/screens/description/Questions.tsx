@@ -14,11 +14,12 @@ interface Answer {
 /** Three questions, each answered by choosing the ladder that is right: press the chord in the application, and see which runs. */
 export function Questions({ brought, window }: PartProps) {
   const { send, isSending, error } = useDescribe(brought.id, brought.version, window)
-  const inner = brought.contexts.find(({ parent }) => parent !== undefined)?.name ?? 'a panel'
+  const { in_two: inTwo, twice } = brought.contested
+  const inner = inTwo?.context ?? brought.contexts.find(({ parent }) => parent !== undefined)?.name ?? 'a panel'
   const text = brought.contexts.filter(({ text_entry: takes }) => takes === true).map(({ name }) => name)
   const questions: readonly (readonly [string, readonly Answer[]])[] = [
     [
-      `${inner} and Everywhere both have a chord, and ${inner} has the focus: which one runs?`,
+      `${inner} and Everywhere both have ${inTwo?.chord ?? 'a chord'}, and ${inner} has the focus: which one runs?`,
       [
         {
           is: brought.precedence === 'deeper-first',
@@ -35,7 +36,9 @@ export function Questions({ brought, window }: PartProps) {
       ],
     ],
     [
-      'The file gives a chord twice in one context: which line does the application obey?',
+      twice === null
+        ? 'A file gives a chord twice in one context: which line does the application obey?'
+        : `Lines ${twice.lines.join(' and ')} both give ${twice.chord} in one context: which does the application obey?`,
       [
         {
           is: brought.loading === 'last-line-wins',
@@ -61,7 +64,7 @@ export function Questions({ brought, window }: PartProps) {
   return (
     <section aria-label="Who wins" aria-busy={isSending}>
       <h2>Who wins</h2>
-      <p>Try it in the application once, and choose what it did.</p>
+      <p>Press the chord in the application once, and choose the ladder that is right.</p>
       {questions.map(([question, answers]) => (
         <fieldset key={question} className={css.question}>
           <legend>{question}</legend>

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Description;
 
+use App\Description\Describing;
 use App\Models\HouseApplication;
 use App\Models\User;
 use App\Resources\JsonAnswer;
 use Illuminate\Http\Request;
 use Zebrafinch\Core\Dialect\Dialect;
-use Zebrafinch\Core\Dialect\KeyFileText;
+use Zebrafinch\Core\Dialect\Entry;
+use Zebrafinch\Core\Dialect\KeyFile;
+use Zebrafinch\Core\Dialect\Propose\Contested;
 use Zebrafinch\Core\Dialect\Propose\LineMark;
 use Zebrafinch\Core\Dialect\Propose\MarkedLine;
 use Zebrafinch\Core\Dialect\Propose\Marking;
-use Zebrafinch\Core\Text\TextEncoding;
 
 /** An application of the house as it is described so far, with a stretch of its key file and all that was understood marked on it. */
 final class HouseApplicationResource extends JsonAnswer
@@ -23,8 +25,11 @@ final class HouseApplicationResource extends JsonAnswer
 
     private const MOST_SHOWN = 400;
 
+    private readonly Describing $describing;
+
     public function __construct(private readonly HouseApplication $row, private readonly User $user, private readonly Request $asked)
     {
+        $this->describing = app(Describing::class);
         parent::__construct($row);
     }
 
@@ -32,8 +37,9 @@ final class HouseApplicationResource extends JsonAnswer
     public function toArray(Request $request): array
     {
         $row = $this->row;
-        $text = KeyFileText::of($row->factory(), TextEncoding::from($row->dialect['encoding'] ?? 'utf-8'));
-        $marking = Marking::of(Dialect::fromData($row->dialect)->description, $text);
+        $dialect = Dialect::fromData($row->dialect);
+        $file = $dialect->read($row->factory(), $this->describing->application($row));
+        $marking = Marking::of($dialect->description, $file->text);
         $commands = array_values((array) $row->catalogue['commands']);
         $search = mb_strtolower($this->asked->string('command')->toString());
         $matching =
@@ -65,12 +71,32 @@ final class HouseApplicationResource extends JsonAnswer
             'commands_matching' => count($matching),
             'match_count' => count($row->matches),
             'has_earlier' => $row->before !== null,
+            'contested' => $this->contested($file),
             'line_count' => $marking->lineCount(),
             'lines' => array_map(self::line(...), $marking->lines($from, $from + self::AT_ONCE - 1)),
             'dialect' => json_encode(
                 $row->dialect,
                 JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> chords to try, as the file writes them */
+    private function contested(KeyFile $file): array
+    {
+        $contested = Contested::in($file);
+        $said = static fn (Entry $entry): string => trim($entry->chordAt->of($file->text), "\"'");
+
+        return [
+            'in_two' => $contested->inTwo === null
+                    ? null
+                    : [
+                        'chord' => $said($contested->inTwo[1]),
+                        'context' => $file->application->contexts->get($contested->inTwo[1]->binding->context)->name,
+                    ],
+            'twice' => $contested->twice === null
+                    ? null
+                    : ['chord' => $said($contested->twice[0]), 'lines' => [$contested->twice[0]->line, $contested->twice[1]->line]],
         ];
     }
 

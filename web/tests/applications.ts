@@ -1,0 +1,66 @@
+import type { Schema } from '../api/client'
+
+/** An application of the house as tests need it: some lines of a key file, one of them left. */
+export const BROUGHT: Schema['HouseApplication'] = {
+  id: 4,
+  slug: 'lanternfish',
+  name: 'Lanternfish',
+  state: 'draft',
+  by: 'sound editor',
+  version: 3,
+  command_count: 2,
+  may_change: true,
+  may_confirm: false,
+  purpose: 'reels',
+  file_name: 'lanternfish.conf',
+  files: ['lanternfish.conf'],
+  systems: ['macos', 'windows'],
+  precedence: 'deeper-first',
+  loading: 'last-line-wins',
+  naming: 'position',
+  tells_hold: false,
+  corrections: [],
+  certainties: [
+    { of: 'shape', percent: 95, sentence: 'The file is lines.' },
+    { of: 'spelling', percent: 40, sentence: 'Which is which is a guess.' },
+  ],
+  proof: {
+    holds: true,
+    bindings: 2,
+    lines: 3,
+    left: [{ line: 3, sentence: '"Knurl" is not one of Ctrl' }],
+    left_count: 1,
+    same: true,
+    changed: 'Split: Primary+KeyB to F9',
+    undone: true,
+    dead: null,
+  },
+  contexts: [
+    { id: 'everywhere', name: 'Everywhere' },
+    { id: 'reel-list', name: 'Reel list', parent: 'everywhere', written: ['reel_list'] },
+    { id: 'cue-sheet', name: 'Cue sheet', parent: 'everywhere' },
+  ],
+  commands: [
+    { id: 'split', name: 'Split', written: 'split_reel', menu: ['Reel', 'Split'], tooltip: 'Cuts', context: 'reel-list', traits: [] },
+    { id: 'join', name: 'Join', written: 'join', menu: [], tooltip: 'Joins', context: 'everywhere', traits: ['menu-only'] },
+  ],
+  commands_matching: 2,
+  match_count: 0,
+  has_earlier: false,
+  contested: { in_two: { chord: 'Ctrl-B', context: 'Reel list' }, twice: null },
+  line_count: 3,
+  lines: [
+    { number: 1, text: '{reel_list}', left: null, marks: [{ from: 1, to: 10, is: 'context', means: '' }] },
+    {
+      number: 2,
+      text: 'split: Ctrl-B',
+      left: null,
+      marks: [
+        { from: 0, to: 5, is: 'command', means: '' },
+        { from: 7, to: 13, is: 'chord', means: 'Primary+KeyB' },
+      ],
+    },
+    { number: 3, text: 'join: Knurl-J', left: '"Knurl" is not one of Ctrl', marks: [{ from: 0, to: 4, is: 'command', means: '' }] },
+  ],
+  dialect: '{"id": "lanternfish-keys"}',
+}
