@@ -190,7 +190,9 @@ test('what is understood is marked where it stands', function () {
         ->and($lines[0]->marks)
         ->toBe([])
         ->and($marking->left())
-        ->toBe([]);
+        ->toBe([])
+        ->and(array_column($lines, 'number'))
+        ->toBe(range(1, $marking->lineCount()));
 });
 
 test('a word that nobody knows is left, with its line, until somebody says what it means', function () {

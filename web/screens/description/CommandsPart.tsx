@@ -227,15 +227,17 @@ function Edit({ command, contexts, isSending, onStore, onRemove, onClose }: Edit
           </label>
         ))}
       </fieldset>
-      <button className="btn btn-primary btn-sm" disabled={isSending}>
-        Store
-      </button>
-      <button type="button" className="btn btn-outline-secondary btn-sm" onClick={onClose}>
-        Leave it
-      </button>
-      <button type="button" className="btn btn-outline-secondary btn-sm" disabled={isSending} onClick={onRemove}>
-        Remove the command
-      </button>
+      <div className={css.says}>
+        <button className="btn btn-primary btn-sm" disabled={isSending}>
+          Store
+        </button>
+        <button type="button" className="btn btn-outline-secondary btn-sm" onClick={onClose}>
+          Leave it
+        </button>
+        <button type="button" className="btn btn-outline-secondary btn-sm" disabled={isSending} onClick={onRemove}>
+          Remove the command
+        </button>
+      </div>
     </form>
   )
 }

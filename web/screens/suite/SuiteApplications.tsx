@@ -20,7 +20,7 @@ function Choice({ suite }: { suite: Schema['Suite'] }) {
     <Asking of={useApplications()}>
       {({ applications }) => (
         <form
-          className={css.tools}
+          className={css.has}
           onSubmit={(event) => {
             event.preventDefault()
             send(applications.filter(({ id, is_desktop: isDesktop }) => !isDesktop && chosen.includes(id)).map(({ id }) => id))

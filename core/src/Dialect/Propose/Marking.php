@@ -29,8 +29,11 @@ final class Marking
 
     private readonly ChordReading $chords;
 
+    private readonly int $lineCount;
+
     private function __construct(private readonly Description $description, private readonly string $text)
     {
+        $this->lineCount = Lines::count($text);
         $this->chords = new ChordReading($description->spelling);
     }
 
@@ -64,7 +67,7 @@ final class Marking
 
     public function lineCount(): int
     {
-        return Lines::count($this->text);
+        return $this->lineCount;
     }
 
     /** @return list<MarkedLine> from one line to another, both counted from 1 and included */
@@ -78,7 +81,8 @@ final class Marking
             while ($at < count($offsets) && $offsets[$at] < $span->from) {
                 $at++;
             }
-            if ($number > $last) {
+            // Behind the last line end nothing stands that would be a line.
+            if ($number > min($last, $this->lineCount)) {
                 break;
             }
             $marks = [];
