@@ -25,6 +25,11 @@ final readonly class FileShelf implements Shelf
         return [$this->data->id => $this->stamp];
     }
 
+    public function putAway(): array
+    {
+        return [];
+    }
+
     public function data(string $id): ApplicationData
     {
         return $this->data;

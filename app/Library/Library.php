@@ -51,6 +51,9 @@ final class Library
     /** @var array<string, array{Shelf, string}>|null where each application is, with its stamp */
     private ?array $found = null;
 
+    /** @var list<string>|null */
+    private ?array $putAway = null;
+
     /** @var array<string, BrokenData>|null */
     private ?array $broken = null;
 
@@ -83,7 +86,7 @@ final class Library
     public function forget(): void
     {
         $this->applications = $this->dialects = $this->data = $this->orders = [];
-        $this->found = $this->broken = $this->vocabulary = null;
+        $this->found = $this->broken = $this->putAway = $this->vocabulary = null;
     }
 
     /** @return array<string, Application> by id, in the order in which they are listed */
@@ -107,7 +110,7 @@ final class Library
             if ($broken !== null) {
                 throw $broken;
             }
-            if (! in_array($id, $this->applicationIds(), true)) {
+            if (! $this->knows($id)) {
                 throw UnknownApplication::named($id, $this->applicationIds());
             }
             $this->applications[$id] = $this->spelled((new CatalogueReader())->application($this->catalogue($id)));
@@ -125,7 +128,7 @@ final class Library
     /** What people call an application, whether it is one of those that are known here or not. */
     public function nameOf(string $id): string
     {
-        return in_array($id, [...$this->applicationIds(), DesktopCatalogue::ID], true) ? $this->application($id)->name : ucfirst($id);
+        return $this->knows($id) ? $this->application($id)->name : ucfirst($id);
     }
 
     private function spelled(Application $application): Application
@@ -133,10 +136,28 @@ final class Library
         return $application->spelledBy(new DialectSpelling($this->dialect($application)));
     }
 
-    /** @return list<string> in the order in which they are listed, without the desktop, and without those that are broken */
+    /** @return list<string> in the order in which they are listed; without the desktop, those that are broken, and those put away */
     public function applicationIds(): array
     {
-        return array_values(array_diff(array_keys($this->found()), array_keys($this->broken())));
+        $found = array_keys($this->found());
+        $this->putAway ??= array_merge(...array_map(static fn (Shelf $shelf): array => $shelf->putAway(), $this->shelves));
+
+        return array_values(array_diff($found, array_keys($this->broken()), $this->putAway));
+    }
+
+    /** Whether an application can be asked for: one that is put away can, one that is broken cannot. */
+    public function knows(string $id): bool
+    {
+        return $id === DesktopCatalogue::ID || (isset($this->found()[$id]) && ! isset($this->broken()[$id]));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string> those of them that can be asked for
+     */
+    public function known(array $ids): array
+    {
+        return array_values(array_filter($ids, $this->knows(...)));
     }
 
     /** @return array<string, array{Shelf, string}> */

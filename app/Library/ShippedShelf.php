@@ -30,6 +30,11 @@ final readonly class ShippedShelf implements Shelf
         return $stamps;
     }
 
+    public function putAway(): array
+    {
+        return [];
+    }
+
     /** @return list<string> in the order in which they are listed */
     private function ids(): array
     {

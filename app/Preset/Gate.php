@@ -32,6 +32,9 @@ final readonly class Gate
      */
     public function problems(array $files, FixedChords $fixed, Seat $here, Collection $suites): array
     {
+        // What cannot be read here at all is no fault of the files.
+        $known = $this->library->known(array_map(strval(...), array_keys($files)));
+        $files = array_intersect_key($files, array_fill_keys($known, true));
         $problems = $this->brokenFixed($files, $fixed, $here);
         $atSeat = ['' => [[], $here]];
         foreach ($suites as $suite) {

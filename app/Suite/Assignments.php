@@ -151,7 +151,7 @@ final readonly class Assignments
         $seat ??= $this->library->seat($suite->board, $suite->layout, $suite->system);
         $bytes = $release->files->pluck('bytes', 'application')->all();
         $fits = [];
-        foreach (array_intersect_key($bytes, array_fill_keys($suite->keyFileOwners(), true)) as $id => $file) {
+        foreach (array_intersect_key($bytes, array_fill_keys($this->library->known($suite->keyFileOwners()), true)) as $id => $file) {
             $fits[$id] = $this->fitter->fit(
                 $this->library->application((string) $id),
                 (string) $file,
@@ -169,7 +169,7 @@ final readonly class Assignments
     {
         $fixed ??= $this->fixed($suite->release_id === null ? null : Release::query()->with('preset')->find($suite->release_id));
         $seat ??= $this->library->seat($suite->board, $suite->layout, $suite->system);
-        $keymaps = $user->kit->allInUse()->toBase()->only($suite->keyFileOwners());
+        $keymaps = $user->kit->allInUse()->toBase()->only($this->library->known($suite->keyFileOwners()));
         $bytes = $keymaps->map(
             fn (Keymap $one): string => $this->library->keyFile(
                 $this->library->application($one->application),

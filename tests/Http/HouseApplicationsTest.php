@@ -316,3 +316,23 @@ test('a suite has an application of the house like any other, and its file comes
         ->patchJson('/api/suites/dunlin', ['applications' => ['cloudware']])
         ->assertStatus(422);
 });
+
+test('what is put away, or broken, in a suite that has it takes neither the suite nor the list down', function (string $what) {
+    $slug = $this->applicationInUse();
+    $suite = Suite::query()->where('slug', 'dunlin')->firstOrFail();
+    $this->as('keeper')
+        ->patchJson('/api/suites/dunlin', ['applications' => [...$suite->applications, $slug]])
+        ->assertOk();
+    $row = HouseApplication::query()->where('slug', $slug)->firstOrFail();
+    if ($what === 'put away') {
+        $this->postJson("/api/house-applications/{$row->id}/put-away", ['version' => $row->version])->assertOk();
+    } else {
+        $row->update(['dialect' => ['id' => 'x', 'shape' => ['kind' => 'clouds']]]);
+    }
+    app(Library::class)->forget();
+    $this->getJson('/api/suites')->assertOk();
+    $this->getJson('/api/suites/dunlin')->assertOk();
+    $this->asAgent('dunlin')->getJson('/api/agent/assignment')->assertOk();
+    expect($this->as('picture')->getJson('/api/applications')->json('applications.*.id'))->not->toContain($slug);
+    $this->getJson("/api/applications/{$slug}")->assertStatus($what === 'put away' ? 200 : 422);
+})->with(['put away', 'broken']);
