@@ -3,8 +3,18 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BindSeat;
+use App\Http\Middleware\ComesFromThePage;
+use App\Http\Middleware\FirstAnswer;
 use App\Http\Middleware\IdentifySuite;
+use App\Http\Middleware\KeepsSession;
+use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\LimitsTokens;
+use App\Http\Middleware\NamesRequest;
+use App\Http\Middleware\OneAtATime;
+use App\Http\Middleware\RefusesTheGone;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TrustsProxies;
+use App\Http\Middleware\WellFormed;
 use App\Problems\ProblemRenderer;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
@@ -13,10 +23,9 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
+use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Routing\Middleware\SubstituteBindings;
-use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -25,7 +34,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         using: function (): void {
             Route::middleware('people')->prefix('api')->group(base_path('routes/people.php'));
             Route::middleware('agents')->prefix('api/agent')->group(base_path('routes/agent.php'));
-            Route::get('/{any?}', App\Http\Controllers\PageController::class)->where('any', '(?!api(/|$)).*')->name('page');
+            Route::get('up', App\Http\Controllers\HealthController::class);
+            Route::get('metrics', App\Http\Controllers\MetricsController::class);
+            // Pages have no dot in their address: a file that is missing is missing.
+            Route::get('/{any?}', App\Http\Controllers\PageController::class)->where('any', '(?!(api|build)(/|$))[^.]*')->name('page');
         },
     )
     ->withCommands([
@@ -34,18 +46,37 @@ $app = Application::configure(basePath: dirname(__DIR__))
         App\Console\HarmoniseFiles::class,
         App\Console\ListKeys::class,
         App\Console\WhoGetsChord::class,
+        App\Console\PrepareHouse::class,
+        App\Console\SetUpCode::class,
+        App\Console\Tidy::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->use([ValidatePostSize::class, TrimStrings::class, ConvertEmptyStringsToNull::class, SecurityHeaders::class]);
+        $middleware->use([
+            NamesRequest::class,
+            SecurityHeaders::class,
+            TrustHosts::class,
+            TrustsProxies::class,
+            ValidatePostSize::class,
+            WellFormed::class,
+            TrimStrings::class,
+            ConvertEmptyStringsToNull::class,
+        ]);
+        $middleware->trustHosts(at: KnownHosts::patterns(...), subdomains: false);
         $middleware->group('people', [
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
-            StartSession::class,
-            ValidateCsrfToken::class,
+            KeepsSession::class,
+            ComesFromThePage::class,
             SubstituteBindings::class,
         ]);
         $middleware->group('agents', [IdentifySuite::class, SubstituteBindings::class]);
-        $middleware->alias(['seat' => BindSeat::class]);
+        $middleware->alias([
+            'seat' => BindSeat::class,
+            'once' => FirstAnswer::class,
+            'token-limits' => LimitsTokens::class,
+            'active' => RefusesTheGone::class,
+            'one-at-a-time' => OneAtATime::class,
+        ]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -2,8 +2,12 @@
 
 return [
     'default' => env('CACHE_STORE', 'database'),
+    // Counting requests must cost next to nothing; each web server counts for itself.
+    'limiter' => env('CACHE_STORE') === 'array' ? 'array' : (function_exists('apcu_enabled') && apcu_enabled() ? 'apc' : 'file'),
     'stores' => [
         'database' => ['driver' => 'database', 'connection' => null, 'table' => 'cache', 'lock_table' => 'cache_locks'],
+        'apc' => ['driver' => 'apc'],
+        'file' => ['driver' => 'file', 'path' => storage_path('framework/limits')],
         'array' => ['driver' => 'array'],
     ],
     'prefix' => '',

@@ -8,4 +8,6 @@ Route::get('assignment', [AgentController::class, 'assignment']);
 Route::get('files/{sha256}', [AgentController::class, 'file'])->where('sha256', '[0-9a-f]{64}');
 Route::put('files/{sha256}', [AgentController::class, 'store'])->where('sha256', '[0-9a-f]{64}');
 Route::post('report', [AgentController::class, 'report']);
-Route::post('presses/{press}', [AgentController::class, 'press'])->where('press', '\d{1,18}');
+Route::post('presses/{press}', [AgentController::class, 'press']);
+// Nobody without a token learns what there is.
+Route::fallback(static fn () => abort(404));

@@ -6,6 +6,10 @@ use Illuminate\Support\Facades\Route;
 // that opens it, and a test refuses one that does not.
 $features = [
     'session',
+    'house',
+    'person',
+    'account',
+    'journal',
     'application',
     'keyboard',
     'focus',
@@ -27,7 +31,10 @@ $features = [
     'second-screen',
 ];
 
-Route::middleware(['auth', 'seat'])->group(static function () use ($features): void {
+// Taken off again where somebody has no account yet.
+$forPeople = ['auth:sanctum', 'active', 'token-limits', 'throttle:hands', 'once', 'seat'];
+
+Route::middleware($forPeople)->group(static function () use ($features, $forPeople): void {
     foreach ($features as $feature) {
         require __DIR__."/{$feature}.php";
     }

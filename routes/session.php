@@ -3,8 +3,9 @@
 use App\Http\Controllers\Session\SessionController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('session', [SessionController::class, 'show'])->withoutMiddleware(['auth', 'seat']);
+/** @var list<string> $forPeople */
+Route::get('session', [SessionController::class, 'show'])->withoutMiddleware($forPeople);
 Route::post('session', [SessionController::class, 'store'])
-    ->withoutMiddleware(['auth', 'seat'])
+    ->withoutMiddleware($forPeople)
     ->middleware('throttle:sign-in');
 Route::delete('session', [SessionController::class, 'destroy']);

@@ -3,6 +3,7 @@
 use App\Http\Controllers\Suite\BundleController;
 use App\Http\Controllers\Suite\FollowingController;
 use App\Http\Controllers\Suite\ImportController;
+use App\Http\Controllers\Suite\KeepingController;
 use App\Http\Controllers\Suite\RolloutController;
 use App\Http\Controllers\Suite\SittingController;
 use App\Http\Controllers\Suite\SuiteController;
@@ -18,6 +19,10 @@ Route::get('suites', [SuiteController::class, 'index'])
 Route::get('suites/{suite}', [SuiteController::class, 'show'])
     ->can('view', 'suite')
     ->middleware('cache.headers:private;no_cache;etag');
+Route::post('suites', [KeepingController::class, 'store'])->can('create', Suite::class);
+Route::delete('suites/{suite}', [KeepingController::class, 'destroy'])->can('keep', 'suite');
+Route::post('suites/{suite}/token', [KeepingController::class, 'newToken'])->can('keep', 'suite');
+Route::delete('suites/{suite}/token', [KeepingController::class, 'withdrawToken'])->can('keep', 'suite');
 Route::patch('suites/{suite}', [SuiteController::class, 'update'])->can('keep', 'suite');
 Route::put('suites/{suite}/following', [FollowingController::class, 'follow'])->can('keep', 'suite');
 Route::delete('suites/{suite}/following', [FollowingController::class, 'stop'])->can('keep', 'suite');

@@ -89,7 +89,7 @@ final class ApiDescription
         $routes = [];
         foreach (Routes::getRoutes() as $route) {
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-                if (str_starts_with($route->uri(), 'api/')) {
+                if (str_starts_with($route->uri(), 'api/') && ! $route->isFallback) {
                     $routes["{$method} /".substr($route->uri(), 4)] = $route;
                 }
             }

@@ -27,7 +27,7 @@ final class Rehearsal extends Model
     /** @return BelongsTo<Suite, $this> */
     public function suite(): BelongsTo
     {
-        return $this->belongsTo(Suite::class);
+        return tap($this->belongsTo(Suite::class), static fn (BelongsTo $suite) => $suite->withTrashed());
     }
 
     /** @return HasMany<Press, $this> in the order in which they were pressed */

@@ -49,6 +49,6 @@ final class RolloutSuite extends Model
     /** @return BelongsTo<Suite, $this> */
     public function suite(): BelongsTo
     {
-        return $this->belongsTo(Suite::class);
+        return tap($this->belongsTo(Suite::class), static fn (BelongsTo $suite) => $suite->withTrashed());
     }
 }

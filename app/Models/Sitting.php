@@ -69,7 +69,7 @@ final class Sitting extends Model
     /** @return BelongsTo<Suite, $this> */
     public function suite(): BelongsTo
     {
-        return $this->belongsTo(Suite::class);
+        return tap($this->belongsTo(Suite::class), static fn (BelongsTo $suite) => $suite->withTrashed());
     }
 
     /** @return BelongsTo<User, $this> */

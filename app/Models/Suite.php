@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 use Zebrafinch\Core\Keyboard\System;
@@ -25,7 +26,9 @@ use Zebrafinch\Core\Suite\SuiteState;
  * @property string $layout
  * @property System $system
  * @property list<string> $applications
- * @property string $token_hash
+ * @property string|null $token_hash  null where no agent may come in
+ * @property Carbon|null $token_made_at
+ * @property Carbon|null $retired_at  no longer used; its history stays
  * @property int|null $preset_id
  * @property int|null $release_id
  * @property bool $is_pinned
@@ -46,6 +49,10 @@ use Zebrafinch\Core\Suite\SuiteState;
  */
 final class Suite extends Model
 {
+    use SoftDeletes;
+
+    public const DELETED_AT = 'retired_at';
+
     /** @var list<string> */
     protected $fillable = [
         'slug',
@@ -55,6 +62,7 @@ final class Suite extends Model
         'system',
         'applications',
         'token_hash',
+        'token_made_at',
         'preset_id',
         'release_id',
         'is_pinned',
@@ -87,6 +95,7 @@ final class Suite extends Model
             'focus' => 'array',
             'last_seen_at' => 'datetime',
             'second_agent_at' => 'datetime',
+            'token_made_at' => 'datetime',
         ];
     }
 

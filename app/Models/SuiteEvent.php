@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $why
  * @property Carbon $at
  * @property-read User|null $user
+ * @property-read Suite $suite
  */
 final class SuiteEvent extends Model
 {
@@ -31,6 +32,12 @@ final class SuiteEvent extends Model
     protected function casts(): array
     {
         return ['at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Suite, $this> also of one that is retired */
+    public function suite(): BelongsTo
+    {
+        return tap($this->belongsTo(Suite::class), static fn (BelongsTo $suite) => $suite->withTrashed());
     }
 
     /** @return BelongsTo<User, $this> */

@@ -19,6 +19,11 @@ final readonly class SuitePolicy
         return true;
     }
 
+    public function create(User $user): bool
+    {
+        return $user->role->keepsSuites();
+    }
+
     /** Says what the suite follows, what becomes of files changed by hand there, and which keyboard stands in it. */
     public function keep(User $user, Suite $suite): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Preset;
 
+use App\Models\House;
 use Zebrafinch\Core\Preset\HouseKey;
 
 /**
@@ -31,7 +32,7 @@ final readonly class HouseSignature
         return json_encode(
             [
                 'algorithm' => 'Ed25519',
-                'house' => config()->string('app.house'),
+                'house' => House::current()->name,
                 'public_key' => $key->publicKey(),
                 'signature' => $key->sign($text),
             ],

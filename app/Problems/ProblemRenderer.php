@@ -6,10 +6,12 @@ namespace App\Problems;
 
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 use Zebrafinch\Core\Refusal;
@@ -63,9 +65,21 @@ final readonly class ProblemRenderer
             $error instanceof AuthenticationException => 401,
             $error instanceof AuthorizationException => 403,
             $error instanceof TokenMismatchException => 419,
+            $error instanceof UniqueConstraintViolationException => 409,
+            self::isAway($error) => 503,
             $error instanceof HttpExceptionInterface => $error->getStatusCode(),
             default => 500,
         };
+    }
+
+    /** The connection was refused, lost, or ended by the server (SQLSTATE classes 08 and 57P), or all of them are taken. */
+    private static function isAway(Throwable $error): bool
+    {
+        return $error instanceof PDOException &&
+            preg_match(
+                '/^(08|57P|53300)|SQLSTATE\[(08|57P|53300)|server closed the connection|no connection to the server/',
+                $error->getCode().' '.$error->getMessage(),
+            ) === 1;
     }
 
     private function kind(Throwable $error, int $status): string
@@ -79,7 +93,9 @@ final readonly class ProblemRenderer
                 404 => 'not-found',
                 413 => 'too-large',
                 419 => 'page-too-old',
+                409 => 'there-already',
                 429 => 'too-many-tries',
+                503 => 'away',
                 default => 'failed',
             },
         };
@@ -96,8 +112,10 @@ final readonly class ProblemRenderer
                 404 => 'There is nothing at this address, or it is not yours.',
                 413 => 'The file is too large to be a key file; up to '.TextSize::inWords().' are read. Nothing was taken in.',
                 419 => 'The page was open longer than its session.',
+                409 => 'Somebody, perhaps you in another window, has just made the same or changed it. Nothing was written a second time.',
                 429 => 'There were too many tries from here.',
-                default => 'The server could not finish this. Nothing was changed.',
+                503 => 'The database of the house does not answer at the moment.',
+                default => 'The server could not finish this, and does not know how far it came.',
             },
         };
     }
@@ -113,8 +131,10 @@ final readonly class ProblemRenderer
                 404 => 'Go back and choose it from the list.',
                 413 => 'Choose the key file of the application.',
                 419 => 'Reload the page and try again.',
-                429 => 'Wait a minute and try again.',
-                default => 'Try again; if it happens once more, tell the suite keeper.',
+                409 => 'Load it again and look.',
+                429 => 'Wait a little and try again.',
+                503 => 'Wait a few seconds; it goes on by itself. Whether a change that was under way was made shows then.',
+                default => 'Look whether it was done before you try again; if it happens once more, tell the suite keeper.',
             },
         };
     }

@@ -10,35 +10,40 @@ use App\Library\Library;
 use App\Library\ShippedShelf;
 use App\Models\HouseApplication;
 use App\Models\Keymap;
+use App\Models\ScriptToken;
+use App\Models\User;
 use App\Preset\ReleaseMade;
 use App\Suite\Following;
 use App\Suite\Sittings;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
-use Symfony\Component\HttpFoundation\Response;
+use Laravel\Sanctum\Sanctum;
+use PDO;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Clash\BuiltInKinds;
 use Zebrafinch\Core\Clash\Docket;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    public const SIGN_INS_A_MINUTE = 8;
-
     public function register(): void
     {
+        // Proving the password anew costs more than most questions; a process of the web server keeps its connection. Said here and not in
+        // the settings, which may have been put together on a command line.
+        config(['database.connections.pgsql.options' => [PDO::ATTR_PERSISTENT => in_array(PHP_SAPI, ['cli-server', 'fpm-fcgi'], true)]]);
         $this->app->singleton(
             Library::class,
             fn (): Library => new Library(
                 config('app.data'),
-                [new ShippedShelf(config('app.data').'/catalogues'), new HouseShelf()],
+                [
+                    ...config()->boolean('app.shipped_applications') ? [new ShippedShelf(config('app.data').'/catalogues')] : [],
+                    new HouseShelf(),
+                ],
                 new CompiledData(storage_path('framework/cache'), base_path('core/src')),
             ),
         );
@@ -70,11 +75,34 @@ final class AppServiceProvider extends ServiceProvider
         $this->followChanges();
         JsonResource::withoutWrapping();
         Route::bind('application', static fn (string $id): Application => app(Library::class)->application($id));
-        RateLimiter::for(
-            'sign-in',
-            fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
-                ->by($request->string('email')->lower().'|'.$request->ip())
-                ->after(static fn (Response $response): bool => ! $response->isSuccessful()),
+        Route::patterns(
+            array_fill_keys(
+                [
+                    'keymap',
+                    'keyFile',
+                    'ownIntent',
+                    'preset',
+                    'release',
+                    'sitting',
+                    'rollout',
+                    'harmonisation',
+                    'houseApplication',
+                    'person',
+                    'invitation',
+                    'token',
+                    'press',
+                ],
+                '[0-9]{1,18}',
+            ),
+        );
+        Route::pattern('rehearsal', '[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}');
+        Route::bind('person', static fn (string $id): User => User::query()->whereNull('removed_at')->findOrFail($id));
+        Limits::define();
+        JournalKeeping::begin();
+        Mail::extend('folder', static fn (array $config): FolderTransport => new FolderTransport($config['path']));
+        Sanctum::usePersonalAccessTokenModel(ScriptToken::class);
+        Sanctum::authenticateAccessTokensUsing(
+            static fn (ScriptToken $token, bool $isGood): bool => $isGood && ($token->tokenable?->isActive() ?? false),
         );
     }
 }

@@ -16,11 +16,8 @@ final readonly class Bundles
 
     private const REPORT_FORMAT = 'zebrafinch-report/1';
 
-    public function __construct(
-        private AssignmentDocument $document,
-        private HouseSignature $signature,
-        private Reports $reports,
-    ) {
+    public function __construct(private AssignmentDocument $document, private HouseSignature $signature, private Reports $reports)
+    {
     }
 
     public function of(Suite $suite): string
@@ -59,7 +56,10 @@ final readonly class Bundles
         if (! is_array($data) || ($data['format'] ?? null) !== self::REPORT_FORMAT || ! is_string($data['report'] ?? null)) {
             throw BrokenArchive::notReport();
         }
-        if (! hash_equals(hash_hmac('sha256', $data['report'], $suite->token_hash), (string) ($data['code'] ?? ''))) {
+        if (
+            $suite->token_hash === null ||
+            ! hash_equals(hash_hmac('sha256', $data['report'], $suite->token_hash), (string) ($data['code'] ?? ''))
+        ) {
             throw BrokenArchive::notOf($suite->name);
         }
         $report = json_decode($data['report'], true);

@@ -24,7 +24,7 @@ final readonly class Presence
     public function remember(Suite $suite, string $tag, string $instance, ?Carbon $until): void
     {
         $ends = min(now()->addSeconds(self::SECONDS_TO_TRUST)->getTimestamp(), $until?->getTimestamp() ?? PHP_INT_MAX);
-        $path = $this->path($suite->token_hash);
+        $path = $this->path((string) $suite->token_hash);
         File::ensureDirectoryExists(dirname($path));
         File::replace($path, json_encode(['tag' => $tag, 'instance' => $instance, 'until' => $ends], JSON_THROW_ON_ERROR));
     }
@@ -32,19 +32,19 @@ final readonly class Presence
     /** What the suite should have has changed: the next question is answered in full. */
     public function forget(Suite $suite): void
     {
-        File::delete($this->path($suite->token_hash));
+        File::delete($this->path((string) $suite->token_hash));
     }
 
     public function heard(Suite $suite): void
     {
-        $path = "{$this->path($suite->token_hash)}.seen";
+        $path = "{$this->path((string) $suite->token_hash)}.seen";
         File::ensureDirectoryExists(dirname($path));
         touch($path, now()->getTimestamp());
     }
 
     public function heardAt(Suite $suite): ?Carbon
     {
-        $path = "{$this->path($suite->token_hash)}.seen";
+        $path = "{$this->path((string) $suite->token_hash)}.seen";
         clearstatcache(true, $path);
         $time = @filemtime($path);
         $file = $time === false ? null : Carbon::createFromTimestamp($time);

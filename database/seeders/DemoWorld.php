@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\House\SettingUp;
 use App\Models\Kit;
 use App\Models\Role;
 use App\Models\Suite;
@@ -36,11 +37,12 @@ final class DemoWorld extends Seeder
 
     public function run(): void
     {
+        app(SettingUp::class)->prepare(true);
         foreach (self::ACCOUNTS as [$name, $email, $role]) {
             $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
-            $kit = $user->kit()->firstOrCreate([], ['name' => 'Kit of the '.$name]);
-            if ($kit->wasRecentlyCreated) {
-                $this->usage($kit, strtok($email, '@'));
+            if ($user->wasRecentlyCreated) {
+                $user->kit->update(['name' => 'Kit of the '.$name]);
+                $this->usage($user->kit, strtok($email, '@'));
             }
         }
         $this->suite('avocet', 'Avocet', 'full-ansi', 'us', System::MacOs, ['cutloom', 'faderloft', 'easeframe']);

@@ -15,14 +15,15 @@ run_bench() {
 # A house with 500 suites: what their agents cost, and how soon a release is everywhere.
 bench_agents() {
     (
+        UNWATCHED=yes
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
         require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
         trap stop_web_services EXIT
         recreate_database "$DATABASE" >/dev/null 2>&1
-        migrate_and_seed "$DATABASE" >/dev/null
+        migrate_and_fill "$DATABASE" demo >/dev/null
         start_services
         # As the service user: what the server and the measurement remember of agents belongs to both.
-        as_service env APP_KEY="$(setting APP_KEY)" DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" \
+        as_service env DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" \
             php -d opcache.enable_cli=1 "$ROOT/tools/bench/agents/measure.php" "http://127.0.0.1:$WEB_PORT"
     )
 }
@@ -30,6 +31,7 @@ bench_agents() {
 # bench_on_large_world WHAT APPLICATIONS COMMANDS BINDINGS
 bench_on_large_world() {
     (
+        UNWATCHED=yes
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
         export ZEBRAFINCH_DATA=$VAR/bench/$1
         require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
@@ -39,7 +41,7 @@ bench_on_large_world() {
         php "$ROOT/tools/bench/make-large-world.php" "$ZEBRAFINCH_DATA" "$2" "$3" "$4"
         chmod -R a+rX "$VAR/bench"
         recreate_database "$DATABASE" >/dev/null 2>&1
-        migrate_and_seed "$DATABASE" >/dev/null
+        migrate_and_fill "$DATABASE" demo >/dev/null
         start_services
         cd "$ROOT"
         node tools/bench/browser/measure.mjs "$1" "http://127.0.0.1:$WEB_PORT"

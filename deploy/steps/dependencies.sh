@@ -1,20 +1,10 @@
 # Composer's and npm's packages, and the built front end. Each is done again only when what it depends on has changed.
 
 prepare_folders() {
-    mkdir -p "$VAR"/{run,log,stamps,cache} "$VAR"/laravel/{logs,framework/cache,views,app} ||
-        fail "the folder $VAR cannot be written." "make it writable for $(id -un) and start again."
-    [ -f "$VAR/settings.env" ] || write_settings
-}
-
-write_settings() {
-    (
-        umask 077
-        {
-            echo "APP_KEY=base64:$(head -c 32 /dev/urandom | base64)"
-            echo "DB_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')"
-        } >"$VAR/settings.env.new"
-        mv "$VAR/settings.env.new" "$VAR/settings.env"
-    )
+    mkdir -p "$VAR"/{run,log,stamps,cache} "$VAR"/laravel/{logs,framework/cache,framework/limits,views,app} \
+        "$ROOT/bootstrap/cache" 2>/dev/null &&
+        [ -w "$VAR" ] && [ -w "$VAR/run" ] && [ -w "$VAR/log" ] ||
+        fail "a folder in $VAR cannot be written." "make $VAR and all in it writable for $(id -un), then start again."
 }
 
 require_composer_packages() {
@@ -30,6 +20,8 @@ require_composer_packages() {
 install_composer_packages() {
     COMPOSER_ALLOW_SUPERUSER=1 composer update --working-dir="$ROOT" --no-interaction --no-progress --optimize-autoloader
     chmod -R a+rX "$ROOT/vendor"
+    # What the framework found of packages before.
+    rm -f "$ROOT"/bootstrap/cache/{packages,services}.php
 }
 
 require_npm_packages() {

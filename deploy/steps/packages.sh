@@ -1,7 +1,8 @@
 # Debian's packages, and the user that services run as.
 
 SERVICE_USER=zebrafinch
-RUN_PACKAGES="php8.2-cli php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip composer unzip postgresql-15 ca-certificates procps"
+RUN_PACKAGES="php8.2-cli php8.2-fpm php8.2-apcu nginx php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip"
+RUN_PACKAGES="$RUN_PACKAGES composer unzip postgresql-15 ca-certificates procps"
 TEST_PACKAGES="chromium-headless-shell fonts-dejavu-core xkb-data libxkbcommon-tools libxkbcommon-dev usb.ids glpk-utils"
 NODE_AT_LEAST=20019
 
@@ -41,15 +42,24 @@ install_missing() {
 # Debian starts a database server of its own when postgresql is installed for the first time;
 # this project brings its own and wants no other.
 apt_install() {
-    local quiet=/etc/postgresql-common/createcluster.d/zebrafinch.conf
+    local quiet=/etc/postgresql-common/createcluster.d/zebrafinch.conf policy=/usr/sbin/policy-rc.d ours=no status=0
     as_root apt-get update -q
     as_root env DEBIAN_FRONTEND=noninteractive apt-get install -qy --no-install-recommends postgresql-common
+    # Nor does it want a web server or PHP's processes of the system's; they would be started as soon as they are installed.
+    as_root mkdir -p "$(dirname "$policy")"
+    if [ ! -e "$policy" ]; then
+        printf '#!/bin/sh\nexit 101\n' | as_root tee "$policy" >/dev/null
+        as_root chmod +x "$policy"
+        ours=yes
+    fi
     if [ ! -d /etc/postgresql/15 ]; then
         as_root mkdir -p "$(dirname "$quiet")"
         echo 'create_main_cluster = false' | as_root tee "$quiet" >/dev/null
     fi
-    as_root env DEBIAN_FRONTEND=noninteractive apt-get install -qy --no-install-recommends "$@"
+    as_root env DEBIAN_FRONTEND=noninteractive apt-get install -qy --no-install-recommends "$@" || status=$?
     as_root rm -f "$quiet"
+    [ "$ours" = no ] || as_root rm -f "$policy"
+    return $status
 }
 
 node_number() { node --version 2>/dev/null | sed -E 's/^v([0-9]+)\.([0-9]+).*/\1 \2/' | awk '{ printf "%d%03d", $1, $2 }'; }

@@ -1,9 +1,10 @@
 # A PostgreSQL cluster of the project's own, on loopback and a port of its own. No other server is touched.
+#
+# Three roles: zebrafinch_admin makes databases and roles, zebrafinch_owner owns what migrations make, and zebrafinch, as which the web
+# runs, reads and writes rows and can do nothing else.
 
 PG_BIN=/usr/lib/postgresql/15/bin
 PG_DATA=$VAR/postgres
-
-setting() { sed -n "s/^$1=//p" "$VAR/settings.env"; }
 
 postgres_running() { as_service "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1; }
 
@@ -14,19 +15,22 @@ start_postgres() {
         step "New database server" create_cluster
         mv "$PG_DATA.new" "$PG_DATA"
     fi
-    postgres_running && return
-    require_free_port "$DB_PORT" ZEBRAFINCH_DB_PORT
-    step "Database server" as_service "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$VAR/log/postgres.log" \
-        -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
+    if ! postgres_running; then
+        require_free_port "$DB_PORT" ZEBRAFINCH_DB_PORT
+        # Shared memory of one that was killed may still be held for a moment by its processes.
+        step "Database server" as_service "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$VAR/log/postgres.log" \
+            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
+    fi
+    [ -n "${UNWATCHED:-}" ] || ensure_roles
 }
 
 create_cluster() {
     local password=$VAR/run/password
     mkdir -p "$PG_DATA.new"
     chmod 700 "$PG_DATA.new"
-    (umask 077; setting DB_PASSWORD >"$password")
+    (umask 077; setting DB_ADMIN_PASSWORD >"$password")
     if is_root; then chown "$SERVICE_USER" "$PG_DATA.new" "$password"; fi
-    as_service "$PG_BIN/initdb" -D "$PG_DATA.new" -U zebrafinch -E UTF8 --locale=C.UTF-8 --auth=scram-sha-256 --pwfile="$password"
+    as_service "$PG_BIN/initdb" -D "$PG_DATA.new" -U zebrafinch_admin -E UTF8 --locale=C.UTF-8 --auth=scram-sha-256 --pwfile="$password"
     rm -f "$password"
 }
 
@@ -36,23 +40,63 @@ stop_postgres() {
     fi
 }
 
-sql() { PGPASSWORD=$(setting DB_PASSWORD) "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U zebrafinch -d "$1" -qAt -v ON_ERROR_STOP=1 -c "$2"; }
+# sql DATABASE TEXT [ROLE PASSWORD]: the password goes by the environment of psql alone, the text by its input.
+sql() {
+    PGPASSWORD=${4:-$(setting DB_ADMIN_PASSWORD)} "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U "${3:-zebrafinch_admin}" -d "$1" \
+        -qAt -v ON_ERROR_STOP=1 <<<"$2"
+}
 
-ensure_database() { [ "$(sql postgres "select 1 from pg_database where datname = '$1'")" = 1 ] || sql postgres "create database $1"; }
+ensure_roles() {
+    sql postgres 'select 1' >/dev/null 2>&1 || step "Database roles" take_over_old_cluster
+    [ "$(setting DB_ROLES_SET)" = "$(roles_digest)" ] || step "Database roles" set_roles
+}
+
+roles_digest() { printf '%s' "$(setting DB_OWNER_PASSWORD)$(setting DB_PASSWORD)" | sha256sum | cut -c1-16; }
+
+set_roles() {
+    sql postgres "$(cat "$ROOT/deploy/database/roles.sql")
+        alter role zebrafinch_owner password '$(setting DB_OWNER_PASSWORD)';
+        alter role zebrafinch password '$(setting DB_PASSWORD)';"
+    set_setting DB_ROLES_SET "$(roles_digest)"
+}
+
+# A cluster of an earlier version had one role, which could do everything; or its password was lost with var/settings.env.
+# Whoever may read the files of the cluster may set passwords: the server is asked alone, without a network.
+take_over_old_cluster() {
+    stop_postgres
+    {
+        echo "do 'begin create role zebrafinch_admin; exception when duplicate_object then null; end';"
+        echo "alter role zebrafinch_admin superuser login password '$(setting DB_ADMIN_PASSWORD)';"
+    } | as_service "$PG_BIN/postgres" --single -D "$PG_DATA" postgres
+    as_service "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$VAR/log/postgres.log" \
+        -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
+    set_roles
+    local database
+    for database in $(sql postgres "select datname from pg_database where not datistemplate and datname like 'zebrafinch%'"); do
+        sql "$database" "$(cat "$ROOT/deploy/database/hand-over.sql")"
+    done
+}
+
+ensure_database() {
+    [ "$(sql postgres "select 1 from pg_database where datname = '$1'")" = 1 ] || create_database "$1"
+}
 
 recreate_database() {
     sql postgres "drop database if exists $1 with (force)"
-    sql postgres "create database $1"
+    create_database "$1"
 }
 
-migrate_and_seed() {
-    DB_DATABASE=$1 artisan migrate --force
-    DB_DATABASE=$1 artisan db:seed --force --class=Database\\Seeders\\DemoWorld
-    DB_DATABASE=$1 artisan model:prune --model=App\\Models\\Keymap
+create_database() {
+    sql postgres "create database $1 owner zebrafinch_owner"
+    sql "$1" "$(cat "$ROOT/deploy/database/rights.sql")"
 }
 
-# Run as the service user, so that logs and caches belong to it; settings come from var/settings.env.
-artisan() {
-    as_service env APP_KEY="$(setting APP_KEY)" DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" \
-        DB_DATABASE="${DB_DATABASE:-zebrafinch}" php "$ROOT/artisan" "$@"
+# migrate_and_fill DATABASE [demo]: a demo is filled once, when it is new.
+migrate_and_fill() {
+    DB_DATABASE=$1 artisan migrate --force --database=owner
+    sql "$1" "$(cat "$ROOT/deploy/database/rights.sql")"
+    DB_DATABASE=$1 artisan house:prepare ${2:+--demo}
 }
+
+# Run as the service user, so that logs and caches belong to it; secrets are read from var/settings.env.
+artisan() { as_service env DB_PORT="$DB_PORT" DB_DATABASE="${DB_DATABASE:-$DATABASE}" php "$ROOT/artisan" "$@"; }

@@ -15,7 +15,7 @@ step() {
     mkdir -p "$VAR/log"
     log=$VAR/log/$(printf %s "$name" | tr -c 'A-Za-z0-9\n' '-' | tr 'A-Z' 'a-z').log
     printf '  %-22s' "$name"
-    if "$@" >"$log" 2>&1 </dev/null; then
+    if "$@" >"$log" 2>&1 </dev/null 9>&-; then
         printf 'done (%ss)\n' $((SECONDS - started))
     else
         printf 'failed\n'

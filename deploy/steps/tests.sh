@@ -56,6 +56,18 @@ pest() {
     php "$ROOT/vendor/bin/pest" --configuration="$ROOT/phpunit.xml" --testsuite="$group" --colors=never $(side_by_side)
 }
 
+# Tests make and empty databases of their own, so they come as the role that may.
+on_test_database() {
+    (
+        export APP_ENV=testing APP_URL=http://127.0.0.1 DB_PORT DB_DATABASE=zebrafinch_test DB_USERNAME=zebrafinch_admin \
+            CACHE_STORE=array QUEUE_CONNECTION=sync HASH_KIBIBYTES=1024 HASH_PASSES=1 MAIL_MAILER=array LOG_CHANNEL=null \
+            SHIPPED_APPLICATIONS=true
+        DB_PASSWORD=$(setting DB_ADMIN_PASSWORD)
+        export DB_PASSWORD
+        "$@"
+    )
+}
+
 core_tests() {
     say "Core"
     suite "layers, words and names" form-tests pest form
@@ -69,13 +81,9 @@ core_tests() {
 http_tests() {
     say "HTTP"
     for process in $(seq "$(nproc)"); do recreate_database "zebrafinch_test_$process" >/dev/null 2>&1; done
-    suite "requests on PostgreSQL" http-tests env APP_ENV=testing APP_KEY="$(setting APP_KEY)" \
-        DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE=zebrafinch_test \
-        CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 bash -c "$(declare -f pest side_by_side); ROOT='$ROOT' pest http"
+    suite "requests on PostgreSQL" http-tests on_test_database pest http
     recreate_database zebrafinch_test_faults >/dev/null 2>&1
-    suite "a house whose server is killed" fault-tests env APP_ENV=testing APP_KEY="$(setting APP_KEY)" \
-        DB_PASSWORD="$(setting DB_PASSWORD)" DB_PORT="$DB_PORT" DB_DATABASE=zebrafinch_test \
-        CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 php "$ROOT/vendor/bin/pest" \
+    suite "a house whose server is killed" fault-tests on_test_database php "$ROOT/vendor/bin/pest" \
         --configuration="$ROOT/phpunit.xml" --testsuite=faults --colors=never
     check "PHPStan, application" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/phpstan.neon" --no-progress --memory-limit=1G
 }
@@ -104,12 +112,13 @@ browser_tests() {
         # Three suites are enough, and each workstation takes its share of the processor.
         SUITES="avocet bittern dunlin"
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-web-tests DATABASE=zebrafinch_web WORKSTATIONS=$VAR/web-tests/workstations
+        UNWATCHED=yes
         require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
         trap stop_web_services EXIT
         stop_web_services
         rm -rf "$WORKSTATIONS"
         recreate_database "$DATABASE"
-        migrate_and_seed "$DATABASE"
+        migrate_and_fill "$DATABASE" demo
         start_services
         cd "$ROOT"
         export ZEBRAFINCH_URL=http://127.0.0.1:$WEB_PORT ZEBRAFINCH_WORKSTATIONS=$WORKSTATIONS

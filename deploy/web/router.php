@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Front door for PHP's own web server: built files are sent with their headers, everything else goes to the application.
+// Front door for PHP's own web server, where it stands alone in a test: built files are sent, everything else goes to the application.
 
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 $public = dirname(__DIR__, 2).'/public';
@@ -34,6 +34,6 @@ if ($file !== false && $type !== null && is_file($file) && str_starts_with($file
     return true;
 }
 
-require $public.'/index.php';
+require __DIR__.'/front.php';
 
 return true;

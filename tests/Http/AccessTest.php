@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
+use App\Models\Invitation;
 use App\Models\Rehearsal;
 use App\Models\Rollout;
 use App\Models\Suite;
@@ -141,12 +142,43 @@ const ACCESS = [
     'POST /usage' => EVERYBODY,
     'DELETE /usage' => EVERYBODY,
     'DELETE /session' => EVERYBODY,
+    'PATCH /house' => KEEPER,
+    'GET /people' => KEEPER,
+    'PATCH /people/{person}' => KEEPER,
+    'DELETE /people/{person}' => KEEPER,
+    'POST /people/{person}/password-link' => KEEPER,
+    'POST /invitations' => KEEPER,
+    'DELETE /invitations/{invitation}' => KEEPER,
+    'GET /journal' => KEEPER,
+    'GET /journal.csv' => KEEPER,
+    'GET /journal-proof' => KEEPER,
+    'GET /account' => EVERYBODY,
+    'PATCH /account' => EVERYBODY,
+    'DELETE /account' => EVERYBODY,
+    'PUT /account/password' => EVERYBODY,
+    'DELETE /account/sessions' => EVERYBODY,
+    'DELETE /account/sessions/{session}' => EVERYBODY,
+    'POST /account/second-factor' => EVERYBODY,
+    'PUT /account/second-factor' => EVERYBODY,
+    'DELETE /account/second-factor' => EVERYBODY,
+    'POST /account/tokens' => EVERYBODY,
+    'DELETE /account/tokens/{token}' => EVERYBODY,
+    'GET /account/data' => EVERYBODY,
+    'POST /suites' => KEEPER,
+    'DELETE /suites/{suite}' => KEEPER,
+    'POST /suites/{suite}/token' => KEEPER,
+    'DELETE /suites/{suite}/token' => KEEPER,
 ];
 
 /** Doors that need nobody signed in: signing in, and the agents, who have tokens. */
 const WITHOUT_ACCOUNT = [
     'GET /session',
     'POST /session',
+    'POST /set-up',
+    'POST /opened-invitations',
+    'POST /accounts',
+    'POST /password-resets',
+    'PUT /password-resets',
     'GET /agent/assignment',
     'GET /agent/files/{sha256}',
     'PUT /agent/files/{sha256}',
@@ -176,7 +208,19 @@ function ownedByPicture($test): array
     $avocet = Suite::query()->where('slug', 'avocet')->firstOrFail();
     $release = $user->kit->presets()->firstOrFail()->releases()->firstOrFail();
 
+    $motion = User::query()->where('email', 'motion@saltmarsh.example')->firstOrFail();
+
     return [
+        'person' => $motion->id,
+        'session' => str_repeat('a', 16),
+        'token' => $user->createToken('A script', ['read'])->accessToken->getKey(),
+        'invitation' => Invitation::query()->create([
+            'email' => 'new@saltmarsh.example',
+            'name' => 'new editor',
+            'role' => 'editor',
+            'token_hash' => str_repeat('0', 64),
+            'expires_at' => now()->addDay(),
+        ])->id,
         'application' => 'cutloom',
         'turn' => 'pause',
         'sitting' => $avocet->sittings()->create(['user_id' => $user->id, 'started_at' => now(), 'accepted' => [], 'offered' => []])->id,

@@ -37,7 +37,7 @@ export const SUITE_PAGE: Schema['SuitePage'] = {
   has_more: false,
   copies: [],
   regulars: [],
-  agent: { version: '1.0', skew_seconds: 0, running: [] },
+  agent: { version: '1.0', skew_seconds: 0, running: [], has_token: true, token_made_at: null },
   may_keep: true,
   may_sit_down: true,
   may_leave: false,

@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Scripts, styles and fonts come from this server only, and no page may be framed. */
 final readonly class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; ".
+    private const POLICY =
+        "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; ".
         "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** @param  Closure(Request): Response  $next */
@@ -28,6 +29,12 @@ final readonly class SecurityHeaders
             'Cross-Origin-Opener-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
         ]);
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
+        if ($request->is('api/*') && ! $response->headers->has('ETag')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

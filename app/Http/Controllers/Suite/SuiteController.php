@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Suite;
 
 use App\Across\FamiliarSuite;
-use App\Http\Requests\Suite\SuiteKeyboardRequest;
+use App\Http\Requests\Suite\SuiteChangeRequest;
 use App\Http\Resources\Suite\SuitePageResource;
 use App\Http\Resources\Suite\SuiteResource;
 use App\Http\Resources\Suite\SuiteShape;
@@ -16,9 +16,11 @@ use App\Models\User;
 use App\Suite\Assignments;
 use App\Suite\Regulars;
 use App\Suite\Story;
+use App\Suite\SuiteKeeping;
 use App\Suite\SuiteList;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 use Zebrafinch\Core\Keyboard\Seat;
 
 /** The suites: what each should have, what it has, and its story. */
@@ -59,12 +61,15 @@ final readonly class SuiteController
         return new SuitePageResource($this->list->loaded($suite), $this->shape, $people, $before > 0 ? $before : null);
     }
 
-    /** Notes which applications the suite has, or which keyboard stands in it: what it should have is fitted to that one from now on. */
-    public function update(SuiteKeyboardRequest $request, #[CurrentUser] User $user, Suite $suite): SuiteResource
+    /** Notes the suite's name, its applications, or its keyboard, to which what it should have is fitted from now on. */
+    public function update(SuiteChangeRequest $request, #[CurrentUser] User $user, Suite $suite, SuiteKeeping $keeping): SuiteResource
     {
-        $changed = $this->assignments->change($suite, function (Suite $locked) use ($request, $user): void {
+        $changed = $this->assignments->change($suite, function (Suite $locked) use ($request, $user, $keeping): void {
+            if ($request->has('name')) {
+                $keeping->rename($locked, $user, $request->string('name')->value());
+            }
             if ($request->has('board')) {
-                $locked->fill(['board' => $request->validated('board'), 'layout' => $request->validated('layout')]);
+                $locked->fill(Arr::only($request->validated(), ['board', 'layout', 'system']));
                 $this->story->tell($locked, $user, 'keyboard', "Has the keyboard {$locked->board}, {$locked->layout}");
             }
             if ($request->has('applications')) {

@@ -51,6 +51,8 @@ final class SuitePageResource extends JsonAnswer
                 'version' => $suite->agent['version'] ?? null,
                 'skew_seconds' => $suite->agent['skew_seconds'] ?? 0,
                 'running' => $suite->agent['running'] ?? [],
+                'has_token' => $suite->token_hash !== null,
+                'token_made_at' => $suite->token_made_at?->toIso8601String(),
             ],
             'may_keep' => Gate::allows('keep', $suite),
             'may_sit_down' => Gate::allows('sitDown', $suite),

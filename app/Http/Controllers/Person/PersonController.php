@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Person;
+
+use App\Account\Passwords;
+use App\Http\Requests\Person\PersonRequest;
+use App\Http\Resources\Person\PasswordLinkResource;
+use App\Http\Resources\Person\PeopleResource;
+use App\Http\Resources\Person\PersonRowResource;
+use App\Journal\Journal;
+use App\Journal\Subject;
+use App\Models\Invitation;
+use App\Models\Role;
+use App\Models\User;
+use App\Person\People;
+use Illuminate\Http\Response;
+
+/** The accounts of the house, for its keepers. */
+final readonly class PersonController
+{
+    public function __construct(private People $people)
+    {
+    }
+
+    public function index(): PeopleResource
+    {
+        return new PeopleResource(
+            User::query()->whereNull('removed_at')->orderBy('name')->orderBy('id')->get(),
+            Invitation::query()->whereNull('used_at')->orderByDesc('id')->get(),
+        );
+    }
+
+    public function update(PersonRequest $request, User $person): PersonRowResource
+    {
+        $version = $request->integer('version');
+        $changed = match (true) {
+            $request->has('role') => $this->people->giveRole($person, Role::from($request->string('role')->value()), $version),
+            $request->boolean('is_disabled') => $this->people->disable($person, $version),
+            default => $this->people->enable($person, $version),
+        };
+
+        return new PersonRowResource($changed);
+    }
+
+    public function destroy(User $person): Response
+    {
+        $this->people->remove($person);
+
+        return response()->noContent();
+    }
+
+    /** For somebody whose mail does not arrive: the keeper hands the link over. */
+    public function passwordLink(User $person, Passwords $passwords, Journal $journal): PasswordLinkResource
+    {
+        abort_if(! $person->isActive(), 409);
+        $journal->note('password-link-made', Subject::person($person));
+
+        return new PasswordLinkResource($passwords->resetLink($person));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Person;
+
+use App\Models\House;
+use App\Models\Invitation;
+use Illuminate\Bus\Queueable;
+use Illuminate\Mail\Mailable;
+use Illuminate\Mail\Mailables\Content;
+use Illuminate\Mail\Mailables\Envelope;
+
+final class InvitationMail extends Mailable
+{
+    use Queueable;
+
+    public function __construct(private readonly string $person, private readonly string $link)
+    {
+    }
+
+    public function envelope(): Envelope
+    {
+        return new Envelope(subject: 'Your account at '.House::current()->name);
+    }
+
+    public function content(): Content
+    {
+        return new Content(
+            text: 'mail.invitation',
+            with: [
+                'person' => $this->person,
+                'house' => House::current()->name,
+                'link' => $this->link,
+                'days' => Invitation::DAYS,
+            ],
+        );
+    }
+}

@@ -1,0 +1,1 @@
+# Looking after a place: what is wrong with it, and taking it elsewhere.
