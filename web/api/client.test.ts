@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest'
-import { asked, problem, whenAsked } from '../tests/server'
+import { asked, json, problem, whenAsked } from '../tests/server'
 import { answer, api, ProblemError, upload } from './client'
 
 async function refusal(asking: Promise<unknown>): Promise<ProblemError> {
@@ -28,10 +28,10 @@ describe('an answer', () => {
     expect(error.problem).toMatchObject({ status: 403, kind: 'not-allowed', remedy: 'Ask the suite keeper.' })
   })
 
-  it('says that nothing was changed where nobody answers', async () => {
+  it('says what is known where nobody answers', async () => {
     const error = await refusal(answer(api.GET('/suites')))
     expect(error.problem).toMatchObject({ status: 0, kind: 'no-answer' })
-    expect(error.problem.remedy).toContain('Nothing was changed')
+    expect(error.problem.remedy).toContain('asked again')
   })
 
   it('has its status where what comes is no problem of ours', async () => {
@@ -52,6 +52,31 @@ describe('a request', () => {
     whenAsked('GET /suites', { suites: [] })
     await answer(api.GET('/suites'))
     expect(asked[0]?.headers.get('X-XSRF-TOKEN')).toBe('')
+  })
+})
+
+describe('a write whose answer is lost', () => {
+  it('is asked again under the same key, and each write has one of its own', async () => {
+    let times = 0
+    whenAsked('PUT /look', () => {
+      times += 1
+      if (times === 1) throw new TypeError('Failed to fetch')
+      return json({})
+    })
+    const look = () => answer(api.PUT('/look', { body: { application: 'cutloom', context: 'everywhere' } }))
+    await look()
+    await look()
+    const keys = asked.map(({ headers }) => headers.get('Idempotency-Key'))
+    expect(keys).toHaveLength(3)
+    expect(keys[0]).toMatch(/^[\w-]{8,80}$/)
+    expect(keys[1]).toBe(keys[0])
+    expect(keys[2]).not.toBe(keys[0])
+  })
+
+  it('is no question: what only reads has no key', async () => {
+    whenAsked('GET /suites', { suites: [] })
+    await answer(api.GET('/suites'))
+    expect(asked[0]?.headers.has('Idempotency-Key')).toBe(false)
   })
 })
 

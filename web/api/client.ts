@@ -19,7 +19,7 @@ const NO_ANSWER: Problem = {
   where: null,
   fields: {},
   detail: 'The server does not answer.',
-  remedy: 'See whether it is running, then try again. Nothing was changed here.',
+  remedy: 'It is asked again by itself. Whether a change was made shows as soon as it answers.',
 }
 
 /** Laravel gives the token of the page in a cookie and wants it back in a header. */
@@ -28,11 +28,36 @@ function csrfToken(): string {
   return decodeURIComponent(found?.[1] ?? '')
 }
 
-export const api = createClient<paths>({ baseUrl: '/api', headers: { Accept: 'application/json' } })
+const KEY = 'Idempotency-Key'
+
+/** Writes of people who are not signed in: nobody remembers them. */
+const FORGOTTEN = /^\/api\/(session|set-up|accounts|opened-invitations|password-resets)$/
+
+/** How long is waited before a write without an answer is asked about again, in milliseconds. */
+const WAITS = [400, 1_500, 4_000]
+
+/**
+ * Asks; a write whose answer does not arrive is asked again under the same key, and gets its first answer: nobody has to guess whether it
+ * was made.
+ */
+async function ask(request: Request): Promise<Response> {
+  for (const wait of request.headers.has(KEY) ? WAITS : []) {
+    const response = await fetch(request.clone()).catch(() => null)
+    if (response !== null && response.status !== 503) return response
+    await new Promise((resolve) => setTimeout(resolve, wait))
+  }
+  return fetch(request)
+}
+
+/** Also where the page is not served over TLS, and `randomUUID` is not there. */
+const newKey = (): string => Array.from(crypto.getRandomValues(new Uint32Array(4)), (number) => number.toString(36)).join('-')
+
+export const api = createClient<paths>({ baseUrl: '/api', headers: { Accept: 'application/json' }, fetch: ask })
 
 api.use({
   onRequest({ request }) {
     request.headers.set('X-XSRF-TOKEN', csrfToken())
+    if (request.method !== 'GET' && !FORGOTTEN.test(new URL(request.url).pathname)) request.headers.set(KEY, newKey())
     return request
   },
 })

@@ -11,3 +11,9 @@ export const SITTINGS = ['sittings'] as const
 export const ROLLOUTS = ['rollouts'] as const
 
 export const SESSION = ['session'] as const
+
+/** The accounts and invitations of the house. */
+export const PEOPLE = ['people'] as const
+
+/** Somebody's own account. */
+export const ACCOUNT = ['account'] as const

@@ -2221,7 +2221,9 @@ export interface components {
             subject_kind: string | null;
             subject_id: string | null;
             subject: string | null;
-            details: Record<string, never>;
+            details: {
+                [key: string]: unknown;
+            };
         };
         Journal: {
             entries: components["schemas"]["JournalEntry"][];

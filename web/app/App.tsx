@@ -4,6 +4,15 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { queryClient } from '../api/queryClient'
 import { ChangeProvider } from '../keymap/ChangeProvider'
 import { ListeningProvider } from '../listening/Listening'
+import { AccountScreen } from '../screens/account/AccountScreen'
+import { ForgottenScreen } from '../screens/account/ForgottenScreen'
+import { NewPasswordScreen } from '../screens/account/NewPasswordScreen'
+import { HouseScreen } from '../screens/house/HouseScreen'
+import { SetUpScreen } from '../screens/house/SetUpScreen'
+import { JournalView } from '../screens/journal/JournalView'
+import { JoinScreen } from '../screens/person/JoinScreen'
+import { People } from '../screens/person/People'
+import { SuitesKept } from '../screens/suite/SuitesKept'
 import { ApplicationScreen } from '../screens/application/ApplicationScreen'
 import { BringApplicationScreen } from '../screens/description/BringApplicationScreen'
 import { DescriptionScreen } from '../screens/description/DescriptionScreen'
@@ -42,6 +51,10 @@ import { NowherePage } from './NowherePage'
 
 const router = createBrowserRouter([
   { path: '/sign-in', element: <SignInScreen />, errorElement: <CrashPage /> },
+  { path: '/set-up', element: <SetUpScreen />, errorElement: <CrashPage /> },
+  { path: '/join', element: <JoinScreen />, errorElement: <CrashPage /> },
+  { path: '/forgotten', element: <ForgottenScreen />, errorElement: <CrashPage /> },
+  { path: '/new-password', element: <NewPasswordScreen />, errorElement: <CrashPage /> },
   {
     path: '/second-screen',
     element: (
@@ -87,6 +100,16 @@ const router = createBrowserRouter([
       { path: 'suites/:suite', element: <SuitePage /> },
       { path: 'suites/:suite/files/:application', element: <HandChangeScreen /> },
       { path: 'sittings/:sitting/:application', element: <OfferScreen /> },
+      {
+        path: 'house',
+        element: <HouseScreen />,
+        children: [
+          { index: true, element: <People /> },
+          { path: 'suites', element: <SuitesKept /> },
+          { path: 'journal', element: <JournalView /> },
+        ],
+      },
+      { path: 'account', element: <AccountScreen /> },
       { path: 'travel', element: <TravelScreen /> },
       { path: 'rehearse', element: <RehearseScreen /> },
       { path: 'house-applications/new', element: <BringApplicationScreen /> },

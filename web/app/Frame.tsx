@@ -1,5 +1,5 @@
 import { use, useEffect, useState } from 'react'
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router'
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
 import { answer, api } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import { ListenBar, ListenButton } from '../listening/ListenBar'
@@ -27,12 +27,14 @@ const SCREENS = [
   ['suites', 'Suites'],
   ['rehearse', 'Rehearse'],
   ['applications', 'Applications'],
+  ['house', 'House'],
 ] as const
 
 /** Reached from the screens above; the longer addresses first. */
 const BESIDE = [
   [/^\/remap\/[^/]+\/changes/, 'Changes'],
   [/^\/remap\/[^/]+\/bulk-edit/, 'Bulk edit'],
+  [/^\/account/, 'Your account'],
   [/^\/travel/, 'Travel check'],
   [/^\/export/, 'List'],
   [/^\/compare/, 'Compare'],
@@ -84,7 +86,7 @@ export function Frame() {
             <ListenButton />
             <nav aria-label="Screens">
               <ul>
-                {SCREENS.map(([path, name]) => (
+                {SCREENS.filter(([path]) => path !== 'house' || person.keeps_suites).map(([path, name]) => (
                   <li key={path}>
                     <NavLink to={`/${path}`}>{name}</NavLink>
                   </li>
@@ -132,7 +134,9 @@ function Preferences({ person }: { person: string }) {
       >
         {theme === 'dim' ? 'Light paper' : 'Dim room'}
       </button>
-      <p>{person}</p>
+      <p>
+        <Link to="/account">{person}</Link>
+      </p>
       <button type="button" className="plain" disabled={signOut.isSending} onClick={() => signOut.send()}>
         Sign out
       </button>

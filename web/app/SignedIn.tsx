@@ -13,7 +13,8 @@ export function SignedIn({ children }: Props) {
   const { pathname, search } = useLocation()
   return (
     <Asking of={useSession()}>
-      {({ person }) => {
+      {({ person, house }) => {
+        if (!house.is_set_up) return <Navigate to="/set-up" replace />
         if (person === null) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname + search)}`} replace />
         return typeof children === 'function' ? children(person) : children
       }}

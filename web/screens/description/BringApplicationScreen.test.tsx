@@ -8,7 +8,11 @@ import { BringApplicationScreen } from './BringApplicationScreen'
 import { HouseApplications } from './HouseApplications'
 
 const show = (most = 100) => {
-  whenAsked('GET /session', { person: { name: 'x', role: 'editor' }, most_file_bytes: most })
+  whenAsked('GET /session', {
+    person: { name: 'x', role: 'editor' },
+    house: { name: 'x', is_demo: true, is_set_up: true, version: 1 },
+    most_file_bytes: most,
+  })
   renderAt('/house-applications/new', <BringApplicationScreen />, { '/house-applications/4': <p>the way in</p> })
 }
 

@@ -21,7 +21,7 @@ import { toChord } from './leads'
 import { useTellLook } from '../../api/look'
 import { WhoGetsIt } from './WhoGetsIt'
 import css from './find.module.css'
-import { Empty } from '../../parts/Empty'
+import { NoApplication } from '../../parts/NoApplication'
 import { Warning } from '../../parts/ProblemNote'
 import { ScreenHeading } from '../../parts/ScreenHead'
 
@@ -146,12 +146,7 @@ function LookOver({ table, chord, onPress }: LookOverProps) {
     if (press === chord && application !== undefined) void navigate(toChord(application.id, press, isAll ? '' : contextId))
     else onPress(press)
   })
-  if (application === undefined)
-    return (
-      <Empty>
-        <strong>No application is known yet.</strong> Catalogues are read from the folder of the same name when Zebrafinch starts.
-      </Empty>
-    )
+  if (application === undefined) return <NoApplication />
   const look = { table, chord, application, context }
   return (
     <>

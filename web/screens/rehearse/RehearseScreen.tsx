@@ -10,6 +10,7 @@ import { useChords, useListening } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { ContextOptions } from '../../parts/AskedSelect'
 import { Empty } from '../../parts/Empty'
+import { NoApplication } from '../../parts/NoApplication'
 import { Keys } from '../../parts/Keys'
 import { ProblemNote, Warning } from '../../parts/ProblemNote'
 import { ScreenHead } from '../../parts/ScreenHead'
@@ -48,7 +49,7 @@ function Rehearsal({ suites, applications }: { suites: Schema['Suite'][]; applic
     known.find(({ id }) => id === read('application')) ?? known.find(({ id }) => id === remembered('application')) ?? known[0]
   const gesture: Gesture = application?.tells_hold === true && read('gesture') === 'hold' ? 'hold' : 'tap'
   const focus = application?.contexts.find(({ id }) => id === read('focus'))?.id ?? application?.contexts[0]?.id ?? ''
-  if (application === undefined) return <Empty>No application is known here that could be rehearsed.</Empty>
+  if (application === undefined) return <NoApplication />
   return (
     <>
       <div className={css.rehearsalChoice}>

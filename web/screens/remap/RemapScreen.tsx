@@ -28,6 +28,7 @@ import { useSwapKeys } from './mutations'
 import { WantedPanel } from './WantedPanel'
 import css from './remap.module.css'
 import { Empty } from '../../parts/Empty'
+import { NoApplication } from '../../parts/NoApplication'
 
 /** One sentence with four blanks (application, command, context, chord), and under it what fills them and what follows. */
 export function RemapScreen() {
@@ -36,6 +37,7 @@ export function RemapScreen() {
     <Asking of={useApplications()}>
       {({ applications }) => {
         const here = applications.find(({ id }) => id === application)
+        if (applications.every(({ is_desktop: isDesktop }) => isDesktop) && here === undefined) return <NoApplication />
         return here === undefined ? <NoSuch application={application} known={applications} /> : <Workbench key={here.id} here={here} />
       }}
     </Asking>

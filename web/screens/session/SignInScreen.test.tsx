@@ -6,7 +6,8 @@ import { renderAt } from '../../tests/page'
 import { askedFor, json, problem, whenAsked } from '../../tests/server'
 import { SignInScreen } from './SignInScreen'
 
-const SESSION = { person: { name: 'picture editor', role: 'editor', may_hand_over: true }, most_file_bytes: 8 }
+const HOUSE = { name: 'Reedbed Post', is_demo: false, is_set_up: true, version: 1 }
+const SESSION = { person: { name: 'picture editor', role: 'editor' }, house: HOUSE, most_file_bytes: 8 }
 const SIGN_IN = 'POST /session'
 const OTHERS = { '/find': <p>Find</p>, '/suites': <p>Suites</p> }
 
@@ -19,12 +20,11 @@ async function signIn(address: string) {
 }
 
 describe('signing in', () => {
-  it('asks for the cookie of the page first, and sends what was entered', async () => {
-    whenAsked('GET /session', { person: null, most_file_bytes: 8 })
+  it('sends what was entered', async () => {
+    whenAsked('GET /session', { person: null, house: HOUSE, most_file_bytes: 8 })
     whenAsked(SIGN_IN, SESSION)
     await signIn('/sign-in')
     expect(await screen.findByText('Find')).toBeTruthy()
-    expect(askedFor('GET /session')).toHaveLength(1)
     expect(askedFor(SIGN_IN).map(({ body }) => body)).toEqual([{ email: 'picture@saltmarsh.example', password: 'night-train' }])
   })
 
@@ -32,7 +32,7 @@ describe('signing in', () => {
     ['/suites', 'Suites'],
     ['/find', 'Find'],
   ])('leads to where one wanted to go: %s', async (to, shown) => {
-    whenAsked('GET /session', { person: null, most_file_bytes: 8 })
+    whenAsked('GET /session', { person: null, house: HOUSE, most_file_bytes: 8 })
     whenAsked(SIGN_IN, SESSION)
     await signIn(`/sign-in?to=${encodeURIComponent(to)}`)
     expect(await screen.findByText(shown)).toBeTruthy()
@@ -41,7 +41,7 @@ describe('signing in', () => {
   it.each(['https://elsewhere.example/', '//elsewhere.example', '/\\elsewhere.example', 'suites'])(
     'leads to no other address than one of this page: %s',
     async (to) => {
-      whenAsked('GET /session', { person: null, most_file_bytes: 8 })
+      whenAsked('GET /session', { person: null, house: HOUSE, most_file_bytes: 8 })
       whenAsked(SIGN_IN, SESSION)
       const { address } = await signIn(`/sign-in?to=${encodeURIComponent(to)}`)
       expect(await screen.findByText('Find')).toBeTruthy()
@@ -50,7 +50,7 @@ describe('signing in', () => {
   )
 
   it('cannot be gone back to', async () => {
-    whenAsked('GET /session', { person: null, most_file_bytes: 8 })
+    whenAsked('GET /session', { person: null, house: HOUSE, most_file_bytes: 8 })
     whenAsked(SIGN_IN, SESSION)
     const { router } = await signIn('/sign-in')
     await screen.findByText('Find')
@@ -59,7 +59,7 @@ describe('signing in', () => {
   })
 
   it('that is refused keeps the address, empties the password, and says why', async () => {
-    whenAsked('GET /session', { person: null, most_file_bytes: 8 })
+    whenAsked('GET /session', { person: null, house: HOUSE, most_file_bytes: 8 })
     whenAsked(SIGN_IN, () => problem(422, { detail: 'This address and password do not belong together.', remedy: 'Try again.' }))
     await signIn('/sign-in')
     expect((await screen.findByRole('alert')).textContent).toContain('do not belong together')
@@ -67,9 +67,27 @@ describe('signing in', () => {
     expect(screen.getByLabelText<HTMLInputElement>('Password').value).toBe('')
   })
 
+  it('asks for a code where the account wants one, and sends it with the password that was right', async () => {
+    whenAsked('GET /session', { person: null, house: HOUSE, most_file_bytes: 8 })
+    whenAsked(SIGN_IN, ({ body }) =>
+      'code' in (body as object) ? json(SESSION) : problem(422, { kind: 'code-wanted', detail: 'A code as well.' }),
+    )
+    await signIn('/sign-in')
+    await userEvent.type(await screen.findByLabelText('Code'), '123456')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }))
+    expect(await screen.findByText('Find')).toBeTruthy()
+    expect(askedFor(SIGN_IN).at(-1)?.body).toEqual({ email: 'picture@saltmarsh.example', password: 'night-train', code: '123456' })
+  })
+
+  it('leads an empty house to its first visit', async () => {
+    whenAsked('GET /session', { person: null, house: { ...HOUSE, is_set_up: false }, most_file_bytes: 8 })
+    renderAt('/sign-in', <SignInScreen />, OTHERS)
+    expect((await screen.findByRole<HTMLAnchorElement>('link', { name: /first keeper/ })).getAttribute('href')).toBe('/set-up')
+  })
+
   it('is sent once while it is on its way', async () => {
     const answer = later<Response>()
-    whenAsked('GET /session', { person: null, most_file_bytes: 8 })
+    whenAsked('GET /session', { person: null, house: HOUSE, most_file_bytes: 8 })
     whenAsked(SIGN_IN, () => answer.promise)
     await signIn('/sign-in')
     expect((await screen.findByRole<HTMLButtonElement>('button', { name: 'Signing in …' })).disabled).toBe(true)

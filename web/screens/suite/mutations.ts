@@ -147,3 +147,25 @@ export function useStickReport(suite: string) {
     HOUSE,
   )
 }
+
+export interface NewSuite {
+  name: string
+  board: string
+  layout: string
+  system: 'macos' | 'windows' | 'linux'
+  applications: string[]
+}
+
+export const useMakeSuite = () => useWrite((body: NewSuite) => answer(api.POST('/suites', { body })), HOUSE)
+
+export const useChangeSuite = (suite: string) =>
+  useWrite((body: Omit<NewSuite, 'applications'>) => answer(api.PATCH('/suites/{suite}', { params: { path: { suite } }, body })), HOUSE)
+
+export const useNewSuiteToken = (suite: string) =>
+  useWrite(() => answer(api.POST('/suites/{suite}/token', { params: { path: { suite } } })), HOUSE)
+
+export const useWithdrawSuiteToken = (suite: string) =>
+  useWrite(() => answer(api.DELETE('/suites/{suite}/token', { params: { path: { suite } } })), HOUSE)
+
+export const useRetireSuite = (suite: string) =>
+  useWrite(() => answer(api.DELETE('/suites/{suite}', { params: { path: { suite } } })), HOUSE)
