@@ -10,6 +10,6 @@ export default defineConfig({
     manifest: 'manifest.json',
     // The page's security policy allows fonts and pictures from this server only, so nothing is inlined.
     assetsInlineLimit: 0,
-    rollupOptions: { input: 'web/main.tsx' },
+    rollupOptions: { input: ['web/main.tsx', 'web/api-description.ts'] },
   },
 })

@@ -34,6 +34,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         using: function (): void {
             Route::middleware('people')->prefix('api')->group(base_path('routes/people.php'));
             Route::middleware('agents')->prefix('api/agent')->group(base_path('routes/agent.php'));
+            Route::get('api-description', [App\Http\Controllers\ApiDescriptionController::class, 'page']);
+            Route::get('api-description/openapi.yaml', [App\Http\Controllers\ApiDescriptionController::class, 'document']);
             Route::get('up', App\Http\Controllers\HealthController::class);
             Route::get('metrics', App\Http\Controllers\MetricsController::class);
             // Pages have no dot in their address: a file that is missing is missing.
@@ -69,7 +71,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             ComesFromThePage::class,
             SubstituteBindings::class,
         ]);
-        $middleware->group('agents', [IdentifySuite::class, SubstituteBindings::class]);
+        $middleware->group('agents', ['throttle:agents', IdentifySuite::class, SubstituteBindings::class]);
         $middleware->alias([
             'seat' => BindSeat::class,
             'once' => FirstAnswer::class,

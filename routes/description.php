@@ -7,7 +7,9 @@ use App\Models\HouseApplication;
 use Illuminate\Support\Facades\Route;
 
 Route::get('house-applications', [DescriptionController::class, 'index'])->can('viewAny', HouseApplication::class);
-Route::post('house-applications', [DescriptionController::class, 'store'])->can('create', HouseApplication::class);
+Route::post('house-applications', [DescriptionController::class, 'store'])
+    ->can('create', HouseApplication::class)
+    ->middleware(['throttle:long', 'one-at-a-time']);
 Route::post('house-applications/files', [ApplicationFileController::class, 'store'])->can('create', HouseApplication::class);
 Route::post('house-applications/file-previews', [ApplicationFileController::class, 'preview'])->can('create', HouseApplication::class);
 Route::get('house-applications/{houseApplication}', [DescriptionController::class, 'show'])->can('view', 'houseApplication');

@@ -4,7 +4,9 @@ use App\Http\Controllers\Harmonise\HarmonisationController;
 use App\Models\Harmonisation;
 use Illuminate\Support\Facades\Route;
 
-Route::post('harmonisations', [HarmonisationController::class, 'store'])->can('create', Harmonisation::class);
+Route::post('harmonisations', [HarmonisationController::class, 'store'])
+    ->can('create', Harmonisation::class)
+    ->middleware('throttle:long');
 Route::get('harmonisations/{harmonisation}', [HarmonisationController::class, 'show'])->can('view', 'harmonisation');
 Route::post('harmonisations/{harmonisation}/cancel', [HarmonisationController::class, 'cancel'])->can('update', 'harmonisation');
 Route::post('harmonisations/{harmonisation}/apply', [HarmonisationController::class, 'apply'])->can('update', 'harmonisation');

@@ -22,4 +22,6 @@ Route::post('presets/{preset}/news', [FollowingController::class, 'take'])->can(
 
 Route::get('comparisons', ComparisonController::class)->can('viewAny', Preset::class);
 Route::get('releases/{release}/archive', [ArchiveController::class, 'show'])->can('view', 'release');
-Route::post('archives', [ArchiveController::class, 'store'])->can('create', Preset::class);
+Route::post('archives', [ArchiveController::class, 'store'])
+    ->can('create', Preset::class)
+    ->middleware(['throttle:long', 'one-at-a-time']);

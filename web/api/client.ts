@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { csrfToken } from './csrf'
 import type { components, paths } from './schema'
 
 export type Schema = components['schemas']
@@ -20,12 +21,6 @@ const NO_ANSWER: Problem = {
   fields: {},
   detail: 'The server does not answer.',
   remedy: 'It is asked again by itself. Whether a change was made shows as soon as it answers.',
-}
-
-/** Laravel gives the token of the page in a cookie and wants it back in a header. */
-function csrfToken(): string {
-  const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)
-  return decodeURIComponent(found?.[1] ?? '')
 }
 
 const KEY = 'Idempotency-Key'
