@@ -51,6 +51,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         App\Console\PrepareHouse::class,
         App\Console\SetUpCode::class,
         App\Console\Tidy::class,
+        App\Console\BackUp::class,
+        App\Console\ProveBackUp::class,
+        App\Console\Doctor::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->use([

@@ -18,7 +18,16 @@ final class Hostile
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    /** @return array{uri: string, form: array<string, mixed>, files: array<string, mixed>, server: array<string, string>, body: string|null, told: string} */
+    /**
+     * @return array{
+     *     uri: string,
+     *     form: array<string, mixed>,
+     *     files: array<string, mixed>,
+     *     server: array<string, string>,
+     *     body: string|null,
+     *     told: string,
+     * }
+     */
     public function request(string $method, string $template): array
     {
         $operation = ApiDescription::document()['paths'][$template][strtolower($method)] ?? [];

@@ -9,10 +9,10 @@ final class Report
 {
     public const VERSION = '1.0';
 
-    /** Copies that are told of, and the largest file that is read. */
+    /** Copies that are told of, and the largest file that is read: what the server takes. */
     private const MOST_COPIES = 200;
 
-    private const MOST_BYTES = 8_388_608;
+    private const MOST_BYTES = 8_000_000;
 
     public function __construct(private readonly Workstation $workstation, private readonly StateFolder $state)
     {

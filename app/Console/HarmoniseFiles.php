@@ -46,8 +46,7 @@ final class HarmoniseFiles extends Command
             $seconds = filter_var($this->text('seconds'), FILTER_VALIDATE_INT, [
                 'options' => ['min_range' => 1, 'max_range' => self::MOST_SECONDS],
             ]);
-            $seconds =
-                $seconds === false ? throw BadFile::option('seconds', ['a whole number from 1 to '.self::MOST_SECONDS]) : $seconds;
+            $seconds = $seconds === false ? throw BadFile::option('seconds', ['a whole number from 1 to '.self::MOST_SECONDS]) : $seconds;
             $seat = $this->seat($library);
             $keymaps = [];
             foreach (

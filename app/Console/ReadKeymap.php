@@ -12,11 +12,7 @@ use Zebrafinch\Core\Keymap\Bindings;
 final readonly class ReadKeymap
 {
     /** @param  list<Finding>  $findings  line by line; none for a preset */
-    public function __construct(
-        public string $path,
-        public Application $application,
-        public Bindings $bindings,
-        public array $findings,
-    ) {
+    public function __construct(public string $path, public Application $application, public Bindings $bindings, public array $findings)
+    {
     }
 }

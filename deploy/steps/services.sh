@@ -205,7 +205,9 @@ watch() {
 
 status() {
     local name
-    for name in watcher $(services); do printf '  %-20s %s\n' "$name" "$(service_running "$name" && echo running || echo 'not running')"; done
+    for name in watcher $(services); do
+        printf '  %-20s %s\n' "$name" "$(service_running "$name" && echo running || echo 'not running')"
+    done
     printf '  %-20s %s\n' database "$([ -d "$PG_DATA" ] && postgres_running && echo running || echo 'not running')"
 }
 
