@@ -219,5 +219,5 @@ test('without any application the page says where they come from', async ({ page
     await route.fulfill({ response: answer, json: { ...((await answer.json()) as object), applications: [] } })
   })
   await signIn(page, 'motion')
-  await expect(page.getByText('No application is known yet.')).toBeVisible()
+  await expect(page.getByText('This house has no application yet.')).toBeVisible()
 })

@@ -22,7 +22,8 @@ final class BackUp extends Command
 
     public function handle(): int
     {
-        $folder = (string) $this->argument('folder');
+        $folder = $this->argument('folder');
+        $folder = is_string($folder) ? $folder : '';
         $owner = DB::connection('owner');
         $owner->statement('begin transaction isolation level repeatable read read only');
         $snapshot = (string) $owner->scalar('select pg_export_snapshot()');

@@ -18,7 +18,8 @@ final class ProveBackUp extends Command
 
     public function handle(): int
     {
-        $manifest = json_decode(File::get((string) $this->argument('manifest')), true, 512, JSON_THROW_ON_ERROR);
+        $path = $this->argument('manifest');
+        $manifest = json_decode(File::get(is_string($path) ? $path : ''), true, 512, JSON_THROW_ON_ERROR);
         $found = TableDigests::of(DB::connection('owner'));
         foreach ($differences = TableDigests::differences($manifest['tables'], $found) as $difference) {
             $this->error($difference);

@@ -9,16 +9,20 @@ prepare_folders() {
 
 require_composer_packages() {
     local hash
-    hash=$(sha256sum "$ROOT/composer.json" "$ROOT/core/composer.json" | sha256sum)
+    hash=$(cat "$ROOT/composer.json" "$ROOT/core/composer.json" "$ROOT/deploy/packages/versions.txt" | sha256sum)
     if ! unchanged composer "$hash" || [ ! -f "$ROOT/vendor/autoload.php" ]; then
         step "PHP packages" install_composer_packages
         stamp composer "$hash"
     fi
 }
 
-# Some archives hold files that only their owner may read; the service user must read them too.
+# There is no lock file; the exact version of every package, those of packages too, is in deploy/packages/versions.txt, so that every house
+# has the same. Some archives hold files that only their owner may read; the service user must read them too.
 install_composer_packages() {
-    COMPOSER_ALLOW_SUPERUSER=1 composer update --working-dir="$ROOT" --no-interaction --no-progress --optimize-autoloader
+    local pins=()
+    while read -r name version; do pins+=(--with "$name:$version"); done <"$ROOT/deploy/packages/versions.txt"
+    COMPOSER_ALLOW_SUPERUSER=1 composer update --working-dir="$ROOT" --no-interaction --no-progress --optimize-autoloader "${pins[@]}"
+    php "$ROOT/tools/package-versions.php" check
     chmod -R a+rX "$ROOT/vendor"
     # What the framework found of packages before.
     rm -f "$ROOT"/bootstrap/cache/{packages,services}.php
@@ -26,7 +30,7 @@ install_composer_packages() {
 
 require_npm_packages() {
     local hash
-    hash=$(sha256sum "$ROOT/package-lock.json" "$ROOT/package.json" | sha256sum)
+    hash=$(cat "$ROOT/package-lock.json" "$ROOT/package.json" | sha256sum)
     if ! unchanged npm "$hash" || [ ! -d "$ROOT/node_modules" ]; then
         step "Front-end packages" env PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --prefix "$ROOT" --no-audit --no-fund
         stamp npm "$hash"

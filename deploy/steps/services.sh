@@ -17,8 +17,9 @@ require_free_port() {
         "end that program, or choose another port: $2=$(($1 + 1)) ./zebrafinch start"
 }
 
-# When a process began, in ticks since the machine did: with its number it names one process for good.
-began_at() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
+# When a process began, in ticks since the machine did: with its number it names one process for good. Nothing for one that is dead and
+# only waits for somebody to take note of it.
+began_at() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | awk '$1 != "Z" && $1 != "X" { print $20 }'; }
 
 # A part is running while the process that was begun for it is: a number that another program has by now is not it.
 service_running() {
@@ -33,7 +34,7 @@ orphans_of() {
     [ -f "$RUN/$1.pid" ] && read -r pid _ <"$RUN/$1.pid" || return 0
     [[ $pid =~ ^[0-9]+$ ]] || return 0
     for member in $(pgrep -g "$pid"); do
-        if tr '\0' ' ' <"/proc/$member/cmdline" 2>/dev/null | grep -qE "$ROOT/|php-fpm: |nginx: "; then echo "$member"; fi
+        case $(tr '\0' ' ' <"/proc/$member/cmdline" 2>/dev/null) in *"$ROOT/"* | php-fpm:* | nginx:*) echo "$member" ;; esac
     done
 }
 
@@ -149,7 +150,8 @@ wait_for_web() {
 
 stop_web_services() {
     local name
-    for name in watcher $(services); do end_service "$name"; done
+    # The web server first: it holds connections to PHP open.
+    for name in watcher web $(services); do end_service "$name"; done
 }
 
 # What is under way may end: ten seconds at most.
@@ -159,7 +161,7 @@ end_service() {
         read -r pid _ <"$RUN/$1.pid"
         # PHP's processes and the web server take QUIT for "end what you have begun".
         case $1 in php | web) kill -QUIT "$pid" 2>/dev/null || true ;; *) kill -TERM -- "-$pid" 2>/dev/null || true ;; esac
-        for _ in $(seq 100); do kill -0 -- "-$pid" 2>/dev/null || break; sleep 0.1; done
+        for _ in $(seq 100); do pgrep -g "$pid" -r D,R,S,T >/dev/null || break; sleep 0.1; done
         kill -KILL -- "-$pid" 2>/dev/null || true
     fi
     end_orphans "$1"

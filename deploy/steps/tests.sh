@@ -85,6 +85,8 @@ http_tests() {
     recreate_database zebrafinch_test_faults >/dev/null 2>&1
     suite "a house whose server is killed" fault-tests on_test_database php "$ROOT/vendor/bin/pest" \
         --configuration="$ROOT/phpunit.xml" --testsuite=faults --colors=never
+    suite "a place of its own: started, killed, restored" house-tests php "$ROOT/vendor/bin/pest" \
+        --configuration="$ROOT/phpunit.xml" --testsuite=house --colors=never
     check "PHPStan, application" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/phpstan.neon" --no-progress --memory-limit=1G
 }
 
@@ -106,6 +108,23 @@ types_are_current() {
     )
 }
 
+# An empty house beside it, for its first visit; it has the demo's applications and none of its people.
+begin_empty_house() {
+    HOUSE_PORT=$((WEB_PORT + 1))
+    require_free_port "$HOUSE_PORT" ZEBRAFINCH_TEST_PORT
+    recreate_database zebrafinch_house
+    migrate_and_fill zebrafinch_house
+    (
+        WEB_PORT=$HOUSE_PORT RUN=$VAR/run-house-tests DATABASE=zebrafinch_house WEB_WORKERS=2 SUITES="" WORKSTATIONS=$VAR/web-tests/house
+        start_services
+    )
+    export ZEBRAFINCH_HOUSE_URL=http://127.0.0.1:$HOUSE_PORT
+    ZEBRAFINCH_HOUSE_CODE=$(DB_DATABASE=zebrafinch_house artisan house:setup-code)
+    export ZEBRAFINCH_HOUSE_CODE
+}
+
+end_empty_house() { (RUN=$VAR/run-house-tests SUITES=""; stop_web_services); }
+
 # A second instance with its own ports, database and workstation folders, so that a running demo is left alone.
 browser_tests() {
     (
@@ -122,11 +141,13 @@ browser_tests() {
         start_services
         cd "$ROOT"
         export ZEBRAFINCH_URL=http://127.0.0.1:$WEB_PORT ZEBRAFINCH_WORKSTATIONS=$WORKSTATIONS
+        begin_empty_house
+        trap 'stop_web_services; end_empty_house' EXIT
         # What only looks at pages runs beside what changes the world.
         looked=$VAR/log/looked-tests.log changed=$VAR/log/changed-tests.log status=0
-        npx playwright test accessibility --output="$VAR/web-tests/looked" >"$looked" 2>&1 &
+        npx playwright test accessibility house --output="$VAR/web-tests/looked" >"$looked" 2>&1 &
         looking=$!
-        find e2e -name '*.spec.ts' ! -name 'accessibility*' -print0 | xargs -0 npx playwright test >"$changed" 2>&1 || status=1
+        find e2e -name '*.spec.ts' ! -name 'accessibility*' ! -name 'house*' -print0 | xargs -0 npx playwright test >"$changed" 2>&1 || status=1
         wait "$looking" || status=1
         cat "$looked" "$changed"
         for word in passed failed; do

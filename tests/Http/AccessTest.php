@@ -252,6 +252,25 @@ test('the table of access has every route once', function () {
     expect([...array_keys(ACCESS), ...WITHOUT_ACCOUNT])->toEqualCanonicalizing(array_keys(ApiDescription::routes()));
 });
 
+/** How the table in docs/rights.md says it. */
+const IN_WORDS = [
+    'everybody' => EVERYBODY,
+    'its owner' => OWNER,
+    'editor, keeper' => NOT_THE_ASSISTANT,
+    'keeper' => KEEPER,
+    'its owner, keeper' => OWNER_AND_KEEPER,
+    'who sits there, keeper' => SITTING_THERE,
+];
+
+test('the table that people read says the same', function () {
+    preg_match_all('/^\| `([A-Z]+ \/\S*)` \| (.+) \|$/m', (string) file_get_contents(base_path('docs/rights.md')), $rows, PREG_SET_ORDER);
+    $told = [];
+    foreach ($rows as [, $route, $who]) {
+        $told[$route] = IN_WORDS[$who] ?? $who;
+    }
+    expect($told)->toEqualCanonicalizing(ACCESS)->and(array_keys($told))->toEqualCanonicalizing(array_keys(ACCESS));
+});
+
 test('every route is open to whom the table says, and to nobody else', function (string $route) {
     $subjects = ownedByPicture($this);
     [$method, $path] = explode(' ', $route);

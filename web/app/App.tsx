@@ -12,7 +12,7 @@ import { SetUpScreen } from '../screens/house/SetUpScreen'
 import { JournalView } from '../screens/journal/JournalView'
 import { JoinScreen } from '../screens/person/JoinScreen'
 import { People } from '../screens/person/People'
-import { SuitesKept } from '../screens/suite/SuitesKept'
+import { SuiteKeeping } from '../screens/suite/SuiteKeeping'
 import { ApplicationScreen } from '../screens/application/ApplicationScreen'
 import { BringApplicationScreen } from '../screens/description/BringApplicationScreen'
 import { DescriptionScreen } from '../screens/description/DescriptionScreen'
@@ -105,7 +105,7 @@ const router = createBrowserRouter([
         element: <HouseScreen />,
         children: [
           { index: true, element: <People /> },
-          { path: 'suites', element: <SuitesKept /> },
+          { path: 'suites', element: <SuiteKeeping /> },
           { path: 'journal', element: <JournalView /> },
         ],
       },

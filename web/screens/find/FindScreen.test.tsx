@@ -229,6 +229,6 @@ describe('a chord that is pressed', () => {
 describe('a house without applications', () => {
   it('says where they come from', async () => {
     show()
-    expect(await screen.findByText('No application is known yet.')).toBeTruthy()
+    expect(await screen.findByText('This house has no application yet.')).toBeTruthy()
   })
 })

@@ -18,7 +18,7 @@ final class RolloutRequest extends FormRequest
             'suites.*' => ['string', 'distinct', Rule::exists('suites', 'slug')],
             'first' => ['sometimes', 'nullable', 'string', 'in_array:suites.*'],
             'when' => ['sometimes', Rule::in(['now', 'closed'])],
-            'at' => ['sometimes', 'nullable', 'string', 'date', 'after:now', 'before:+1 year'],
+            'at' => ['bail', 'sometimes', 'nullable', 'string', 'date', 'after:now', 'before:+1 year'],
             'accept' => ['sometimes', 'array', 'max:5000'],
             'accept.*' => ['string', 'max:120'],
             'reason' => ['sometimes', 'nullable', 'string', 'max:200'],

@@ -12,7 +12,7 @@ final class SitDownRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'until' => ['present', 'nullable', 'string', 'date', 'after:now', 'before:+1 year'],
+            'until' => ['bail', 'present', 'nullable', 'string', 'date', 'after:now', 'before:+1 year'],
             'accept' => ['sometimes', 'array', 'max:1000'],
             'accept.*' => ['string', 'max:120'],
             'take_over' => ['sometimes', 'boolean'],

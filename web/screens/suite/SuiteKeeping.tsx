@@ -16,7 +16,7 @@ import { useChangeSuite, useMakeSuite, useNewSuiteToken, useRetireSuite, useWith
 import css from './suite.module.css'
 
 /** The suites as the keeper looks after them: what they are called, where they stand, and how their agents come in. */
-export function SuitesKept() {
+export function SuiteKeeping() {
   return (
     <>
       <Make />
@@ -25,7 +25,7 @@ export function SuitesKept() {
           suites.length === 0 ? (
             <Empty>There is no suite yet. Make one above, then give its token to the agent of its workstation.</Empty>
           ) : (
-            <ul className={css.kept}>
+            <ul className={css.keeping}>
               {suites.map((suite) => (
                 <li key={suite.id}>
                   <p>
@@ -34,7 +34,7 @@ export function SuitesKept() {
                       {suite.board.name}, {suite.layout.name}, {SYSTEMS[suite.system]}
                     </small>
                   </p>
-                  <Disclosure summary="Name, keyboard, token">{() => <Kept suite={suite} />}</Disclosure>
+                  <Disclosure summary="Name, keyboard, token">{() => <Keeping suite={suite} />}</Disclosure>
                 </li>
               ))}
             </ul>
@@ -83,7 +83,7 @@ function SuiteForm({ start, verb, isSending, hasApplications = false, onSend }: 
     })
   return (
     <form
-      className={css.keptForm}
+      className={css.keepingForm}
       onSubmit={(event) => {
         event.preventDefault()
         onSend(given)
@@ -158,13 +158,13 @@ function SuiteForm({ start, verb, isSending, hasApplications = false, onSend }: 
   )
 }
 
-function Kept({ suite }: { suite: Schema['Suite'] }) {
+function Keeping({ suite }: { suite: Schema['Suite'] }) {
   const change = useChangeSuite(suite.id)
   const token = useNewSuiteToken(suite.id)
   const withdraw = useWithdrawSuiteToken(suite.id)
   const retire = useRetireSuite(suite.id)
   return (
-    <div className={css.keptOne}>
+    <div className={css.keepingOne}>
       <SuiteForm
         start={{ name: suite.name, board: suite.board.id, layout: suite.layout.id, system: suite.system }}
         verb="Save"
@@ -182,7 +182,7 @@ function Kept({ suite }: { suite: Schema['Suite'] }) {
           </p>
         )}
       </Asking>
-      <p className={css.keptWays}>
+      <p className={css.keepingWays}>
         <SureButton
           question="An agent with the token before is no longer let in. Go on?"
           isSending={token.isSending}
