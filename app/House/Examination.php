@@ -86,6 +86,15 @@ final readonly class Examination
                 'Every application can be used'.($broken === [] ? '' : ', but not '.implode(', ', $broken)),
                 'Look at it under Applications, or in catalogues/, where the line is told.',
             ),
+            self::found(
+                $this->library->brokenKeyboards() === [],
+                'Every board and layout can be read'.
+                    implode(
+                        '',
+                        array_map(static fn (string $file): string => ", but not {$file}", array_keys($this->library->brokenKeyboards())),
+                    ),
+                'Put the file back as it came with the product.',
+            ),
             self::found($waiting < 120, 'Nothing waits long for a worker', './zebrafinch status says whether the queue worker runs.'),
             self::found(
                 DB::table('failed_jobs')->count() === 0,

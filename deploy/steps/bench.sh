@@ -1,7 +1,12 @@
 # Measurements. Those of the core run by themselves; those of the browser and the API on large worlds of their own.
 
+# run_bench all|faults: what is killed and mutated is measured by itself, for it takes long.
 run_bench() {
     prepare >/dev/null
+    if [ "${1:-all}" = faults ]; then
+        php "$ROOT/tools/bench/faults.php" "${2:-200}" "${3:-1000000}"
+        return
+    fi
     require_build >/dev/null
     # As the server runs it: with the compiler.
     php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "$ROOT/tools/bench/run.php"

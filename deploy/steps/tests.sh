@@ -147,7 +147,8 @@ browser_tests() {
         looked=$VAR/log/looked-tests.log changed=$VAR/log/changed-tests.log status=0
         npx playwright test accessibility house --output="$VAR/web-tests/looked" >"$looked" 2>&1 &
         looking=$!
-        find e2e -name '*.spec.ts' ! -name 'accessibility*' ! -name 'house*' -print0 | xargs -0 npx playwright test >"$changed" 2>&1 || status=1
+        find e2e -name '*.spec.ts' ! -name 'accessibility*' ! -name 'house*' -print0 |
+            xargs -0 npx playwright test >"$changed" 2>&1 || status=1
         wait "$looking" || status=1
         cat "$looked" "$changed"
         for word in passed failed; do

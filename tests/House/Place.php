@@ -84,10 +84,14 @@ final class Place
         return microtime(true) - $began;
     }
 
-    /** @return array{status: int, data: mixed} */
-    public function ask(string $method, string $path, ?array $body = null, ?string $address = null): array
+    /**
+     * @param  array<string, mixed>|null  $body
+     * @param  list<string>  $headers
+     * @return array{status: int, data: mixed}
+     */
+    public function ask(string $method, string $path, ?array $body = null, ?string $address = null, array $headers = []): array
     {
-        $headers = ['Accept: application/json', 'Content-Type: application/json'];
+        $headers = ['Accept: application/json', 'Content-Type: application/json', ...$headers];
         if ($this->cookies !== []) {
             $pairs = array_map(static fn ($name, $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies);
             $headers[] = 'Cookie: '.implode('; ', $pairs);

@@ -94,3 +94,27 @@ test('what is over is taken away, and what is not stays', function () {
         ->and(DB::table('first_answers')->pluck('key')->all())
         ->toBe(['new-new-new']);
 });
+
+test('a board that cannot be read is told at its place, and takes nothing else down', function () {
+    $data = sys_get_temp_dir().'/zebrafinch-data-'.bin2hex(random_bytes(4));
+    foreach (['boards', 'catalogues'] as $folder) {
+        Illuminate\Support\Facades\File::copyDirectory(base_path($folder), "{$data}/{$folder}");
+    }
+    // The road case has this one.
+    file_put_contents("{$data}/boards/laptop-iso.json", '{"half": ');
+    config(['app.data' => $data]);
+    app()->forgetInstance(App\Library\Library::class);
+    $this->as('picture');
+    expect($this->getJson('/api/keyboards')->assertOk()->json('boards.*.id'))
+        ->not->toContain('laptop-iso')
+        ->toContain('full-iso');
+    expect(collect($this->getJson('/api/suites')->assertOk()->json('suites'))->firstWhere('id', 'road-case')['board']['name'])->toBe(
+        'laptop-iso',
+    );
+    $this->getJson('/api/table?board=full-iso&layout=british')->assertOk();
+    $this->getJson('/api/table?board=laptop-iso')->assertStatus(422);
+    expect(collect(app(App\House\Examination::class)->findings())->where('good', false)->pluck('what')->implode(' '))->toContain(
+        'boards/laptop-iso.json',
+    );
+    Illuminate\Support\Facades\File::deleteDirectory($data);
+});

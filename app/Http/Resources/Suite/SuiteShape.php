@@ -35,8 +35,8 @@ final readonly class SuiteShape
         return [
             'id' => $suite->slug,
             'name' => $suite->name,
-            'board' => ['id' => $suite->board, 'name' => $this->library->board($suite->board, $suite->system)->name],
-            'layout' => ['id' => $suite->layout, 'name' => $this->library->layout($suite->layout)->name],
+            'board' => ['id' => $suite->board, 'name' => $this->library->nameOfBoard($suite->board, $suite->system)],
+            'layout' => ['id' => $suite->layout, 'name' => $this->library->nameOfLayout($suite->layout)],
             'system' => $suite->system->value,
             'applications' => $suite->applications,
             'is_online' => $isOnline,
