@@ -116,6 +116,19 @@ final class Hostile
         '{"a": 1e400}',
     ];
 
+    /** The same with one value in it, however deep, of another kind or length. */
+    public function spoiled(mixed $data): mixed
+    {
+        if (! is_array($data) || $data === [] || $this->random->getInt(0, 5) === 0) {
+            return $this->value();
+        }
+        $keys = array_keys($data);
+        $key = $this->one($keys);
+        $data[$key] = $this->spoiled($data[$key]);
+
+        return $data;
+    }
+
     private function value(): mixed
     {
         return $this->one([

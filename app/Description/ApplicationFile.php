@@ -19,6 +19,9 @@ use Zebrafinch\Core\Text\CanonicalJson;
 /** An application as one file: catalogue, description, factory key file and matches, signed by the house that wrote it. */
 final readonly class ApplicationFile
 {
+    /** A key file of the largest size, as the letters that stand for its bytes. */
+    private const LONGEST_TEXT = 11_000_000;
+
     public const FORMAT = 'zebrafinch-application/1';
 
     public function __construct(private HouseSignature $signature, private Describing $describing)
@@ -61,7 +64,13 @@ final readonly class ApplicationFile
         if (! is_array($application) || ! is_array($application['catalogue'] ?? null) || ! is_array($application['dialect'] ?? null)) {
             throw BadApplicationFile::because('it does not say that it is one, or lacks its parts');
         }
-        $factory = base64_decode((string) ($application['factory']['bytes'] ?? ''), true);
+        $factory = is_array($application['factory'] ?? null) ? $application['factory'] : [];
+        foreach ([$application['catalogue']['id'] ?? '', $application['catalogue']['name'] ?? '', ...array_values($factory)] as $text) {
+            if (! is_string($text) || strlen($text) > self::LONGEST_TEXT) {
+                throw BadApplicationFile::because('its id, its name or its key file is no text');
+            }
+        }
+        $bytes = base64_decode($factory['bytes'] ?? '', true);
         $matches = array_values((array) ($application['matches'] ?? []));
         $signer = self::signer($application, $file['signature'] ?? null);
         if ($signer === Signer::Forged) {
@@ -70,13 +79,13 @@ final readonly class ApplicationFile
 
         return [
             'data' => new ApplicationData(
-                (string) ($application['catalogue']['id'] ?? ''),
+                $application['catalogue']['id'] ?? '',
                 $application['catalogue'],
                 $application['dialect'],
-                (string) $factory,
+                (string) $bytes,
                 array_values(array_filter($matches, is_array(...))),
             ),
-            'file_name' => (string) ($application['factory']['name'] ?? 'keys'),
+            'file_name' => $factory['name'] ?? 'keys',
             'systems' => array_values(array_filter((array) ($application['systems'] ?? []), is_string(...))),
             'signer' => $signer,
         ];

@@ -38,19 +38,30 @@ final readonly class AgentReport
                 $file['sha256'],
                 $file['installed'],
                 Held::tryFrom($file['held'] ?? ''),
-                $file['loaded'] ?? null,
+                isset($file['loaded']) ? (bool) $file['loaded'] : null,
                 $file['says'] ?? null,
             );
         }
 
         return new self(
-            $data['sequence'],
-            $data['at'],
-            $data['number'],
+            // A number that stands in a text has passed as one.
+            (int) $data['sequence'],
+            (int) $data['at'],
+            (int) $data['number'],
             $data['version'],
             $files,
             array_values($data['running']),
-            array_values($data['copies']),
+            array_values(
+                array_map(
+                    static fn (array $copy): array => [
+                        'application' => $copy['application'],
+                        'sha256' => $copy['sha256'],
+                        'taken_at' => (int) $copy['taken_at'],
+                        'bytes' => (int) $copy['bytes'],
+                    ],
+                    $data['copies'],
+                ),
+            ),
             $data['focus'] ?? null,
         );
     }

@@ -115,3 +115,51 @@ test('a file whose name is no text is refused, and one that is large is told how
     $named = UploadedFile::fake()->createWithContent("a\xC3\x28.keys", 'x');
     $this->post('/api/applications/cutloom/key-files', ['file' => $named], ['Accept' => 'application/json'])->assertStatus(400);
 });
+
+test('a file of an application with one value of another kind is refused or read, and never breaks the server', function () {
+    $slug = $this->applicationInUse();
+    $row = App\Models\HouseApplication::query()->where('slug', $slug)->firstOrFail();
+    $file = (string) $this->get("/api/house-applications/{$row->id}/file")->getContent();
+    $data = json_decode($file, true, 512, JSON_THROW_ON_ERROR);
+    // What is signed is refused for its signature before it is read.
+    unset($data['signature'], $data['public_key'], $data['signed_by']);
+    RateLimiter::for('long', static fn (): Limit => Limit::none());
+    $hostile = new Hostile(4);
+    $faults = [];
+    for ($try = 0; $try < 150; $try++) {
+        $bytes = (string) json_encode($hostile->spoiled($data), JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $response = $this->post(
+            '/api/house-applications/file-previews',
+            ['file' => UploadedFile::fake()->createWithContent('x.json', $bytes)],
+            ['Accept' => 'application/json'],
+        );
+        if ($response->getStatusCode() >= 500) {
+            $faults[] = $response->exception?->getMessage();
+        }
+    }
+    expect(array_count_values($faults))->toBe([]);
+});
+
+test('an agent\'s report with one value of another kind is refused or taken, and never breaks the server', function () {
+    $report = [
+        'sequence' => 1,
+        'at' => now()->getTimestamp(),
+        'version' => '1.0',
+        'number' => 0,
+        'files' => [['application' => 'cutloom', 'sha256' => null, 'installed' => null, 'held' => null, 'loaded' => true, 'says' => 'x']],
+        'running' => ['cutloom'],
+        'copies' => [['application' => 'cutloom', 'sha256' => str_repeat('a', 64), 'taken_at' => 1, 'bytes' => 1]],
+        'focus' => ['application' => 'cutloom', 'context' => 'timeline'],
+    ];
+    RateLimiter::for('agents', static fn (): Limit => Limit::none());
+    $hostile = new Hostile(5);
+    $faults = [];
+    for ($try = 0; $try < 400; $try++) {
+        $response = $this->asAgent('avocet')->postJson('/api/agent/report', (array) $hostile->spoiled($report));
+        if ($response->getStatusCode() >= 500) {
+            $faults[] = $response->exception?->getMessage();
+        }
+    }
+    expect(array_count_values($faults))->toBe([]);
+    $this->as('keeper')->getJson('/api/suites/avocet')->assertOk();
+});

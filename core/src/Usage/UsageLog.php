@@ -15,6 +15,14 @@ final readonly class UsageLog
 {
     public const COLUMNS = ['day', 'application', 'command', 'key', 'mouse'];
 
+    /** A year of every command of a dozen applications has far fewer; what has more was made by no person. */
+    public const MOST_LINES = 500_000;
+
+    public const MOST_COMMANDS = 20_000;
+
+    /** As long as an id may be. */
+    private const LONGEST_ID = 200;
+
     /**
      * @param  array<string, array<string, Uses>>  $uses  by application and command
      * @param  int  $days  on which something was used
@@ -33,8 +41,12 @@ final readonly class UsageLog
      */
     public static function fromCsv(string $csv): self
     {
+        if (! mb_check_encoding($csv, 'UTF-8') || str_contains($csv, "\0")) {
+            throw UnreadableUsage::encoding();
+        }
         $uses = [];
         $days = [];
+        $commands = $lines = 0;
         $isHeader = true;
         foreach (self::rows($csv) as $line => $row) {
             if ($isHeader) {
@@ -57,6 +69,13 @@ final readonly class UsageLog
                     $line,
                     "how often a command was used must be whole numbers, and \"{$key}\" and \"{$mouse}\" are not both",
                 );
+            }
+            if (strlen($application) > self::LONGEST_ID || strlen($command) > self::LONGEST_ID) {
+                throw UnreadableUsage::row($line, 'an application or a command has a name of more than '.self::LONGEST_ID.' bytes');
+            }
+            $commands += isset($uses[$application][$command]) ? 0 : 1;
+            if (++$lines > self::MOST_LINES || $commands > self::MOST_COMMANDS) {
+                throw UnreadableUsage::tooMuch(self::MOST_LINES, self::MOST_COMMANDS);
             }
             $days[$day] = true;
             $uses[$application][$command] = ($uses[$application][$command] ?? new Uses($application, $command, 0, 0))->plus(

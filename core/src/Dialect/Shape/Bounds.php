@@ -9,10 +9,10 @@ final readonly class Bounds
 {
     public const MOST_LINES = 500_000;
 
-    public const MOST_BINDINGS = 100_000;
+    public const MOST_BINDINGS = 50_000;
 
     /** Members, items, elements, rows and lines together. */
-    public const MOST_PARTS = 800_000;
+    public const MOST_PARTS = 500_000;
 
     public const MOST_FIELDS = 1_000;
 
