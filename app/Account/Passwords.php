@@ -45,6 +45,7 @@ final readonly class Passwords
             $user->forceFill(['password' => $password, 'password_changed_at' => now()])->save();
             $this->sessions->endAll($user, $sessionThatStays);
             $this->journal->note($kind, Subject::person($user), by: $user);
+            ChangedMail::tell($user, 'Your password was changed');
         });
     }
 

@@ -45,6 +45,7 @@ final readonly class SecondFactor
                 ])
                 ->save();
             $this->journal->note('second-factor-on', Subject::person($user));
+            ChangedMail::tell($user, 'Your second factor was switched on');
 
             return $codes;
         });
@@ -67,6 +68,7 @@ final readonly class SecondFactor
             }
             $locked->forceFill(['recovery_codes' => $left])->save();
             $this->journal->note('recovery-code-used', Subject::person($user), ['left' => count($left)], $user);
+            ChangedMail::tell($user, 'One of your recovery codes was used');
 
             return true;
         });
@@ -77,6 +79,7 @@ final readonly class SecondFactor
         DB::transaction(function () use ($user): void {
             $user->forceFill(['second_factor' => null, 'second_factor_at' => null, 'recovery_codes' => []])->save();
             $this->journal->note('second-factor-off', Subject::person($user));
+            ChangedMail::tell($user, 'Your second factor was switched off');
         });
     }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Account\ChangedMail;
 use App\Account\PasswordResetMail;
 use App\Account\RecoveryCodes;
 use App\Account\TimeCodes;
@@ -79,6 +80,7 @@ test('the shared secret is stored encrypted, and recovery codes as digests', fun
 test('a changed password wants the old one, is a good one, and ends the other sessions', function () {
     $picture = User::query()->where('email', 'picture@saltmarsh.example')->firstOrFail();
     DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $picture->id, 'payload' => '', 'last_activity' => time()]);
+    Mail::fake();
     $this->as('picture');
     $this->putJson('/api/account/password', ['current' => 'wrong', 'password' => NEW_PASSWORD])
         ->assertStatus(422)
@@ -86,6 +88,7 @@ test('a changed password wants the old one, is a good one, and ends the other se
     $this->putJson('/api/account/password', ['current' => 'night-train', 'password' => 'short'])->assertStatus(422);
     $this->putJson('/api/account/password', ['current' => 'night-train', 'password' => NEW_PASSWORD])->assertNoContent();
     expect(DB::table('sessions')->where('id', 'elsewhere')->exists())->toBeFalse();
+    Mail::assertQueued(ChangedMail::class, 'picture@saltmarsh.example');
     signInWith($this, [])->assertStatus(422);
     signInWith($this, ['password' => NEW_PASSWORD])->assertOk();
 });

@@ -21,13 +21,13 @@ final class UnreadableUsage extends Refusal
 
     public static function encoding(): self
     {
-        return new self('This is no usage log: it is not text in UTF-8.', 'Choose the log that an application or workstation wrote, in UTF-8.');
+        return new self('This is no usage log: it is not text in UTF-8.', 'Choose the log that an application wrote, in UTF-8.');
     }
 
     public static function tooMuch(int $lines, int $commands): self
     {
         return new self(
-            sprintf('The usage log has more than %s lines, or names more than %s commands.', number_format($lines), number_format($commands)),
+            'The usage log has more than '.number_format($lines).' lines, or names more than '.number_format($commands).' commands.',
             'Bring the log of a shorter time.',
         );
     }
