@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Tests\House\Place;
+use Tests\House\Checkout;
 
 test('a backup taken while others write is restored elsewhere, equal row by row, and refused where there are people', function () {
-    $here = new Place(8483, 54483);
+    $here = new Checkout(8483, 54483);
     expect($here->run('start --background')[1])->toBe(0);
     $here->signIn('picture');
     $keymap = $here->ask('POST', '/api/applications/cutloom/keymaps', ['name' => 'Written'])['data']['id'];
@@ -20,7 +20,7 @@ test('a backup taken while others write is restored elsewhere, equal row by row,
     [$said, $status] = $here->run("restore {$file}");
     expect($status)->toBe(1)->and($said)->toContain('Zebrafinch is running');
 
-    $elsewhere = new Place(8485, 54485);
+    $elsewhere = new Checkout(8485, 54485);
     [$said, $status] = $elsewhere->run("restore {$file}");
     expect($status)->toBe(0, $said)->and($said)->toContain('compared row by row');
     expect($elsewhere->setting('APP_KEY'))

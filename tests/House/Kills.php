@@ -19,7 +19,7 @@ final class Kills
 
     private float $slowest = 0;
 
-    public function __construct(private readonly Place $place)
+    public function __construct(private readonly Checkout $checkout)
     {
     }
 
@@ -27,11 +27,11 @@ final class Kills
     public function under(int $kills, int $seed): array
     {
         mt_srand($seed);
-        $this->place->signIn('picture');
+        $this->checkout->signIn('picture');
         for ($kill = 0; $kill < $kills; $kill++) {
             $part = self::PARTS[mt_rand(0, count(self::PARTS) - 1)];
             $this->write();
-            $process = $this->place->processOf($part);
+            $process = $this->checkout->processOf($part);
             if ($process !== null) {
                 posix_kill($process, SIGKILL);
             }
@@ -39,8 +39,8 @@ final class Kills
             $this->write();
             usleep(mt_rand(0, 400_000));
         }
-        $this->place->waitUntil($this->place->isReady(...));
-        $stored = array_count_values(array_column($this->place->ask('GET', '/api/intents')['data']['intents'], 'name'));
+        $this->checkout->waitUntil($this->checkout->isReady(...));
+        $stored = array_count_values(array_column($this->checkout->ask('GET', '/api/intents')['data']['intents'], 'name'));
         $times = array_map(static fn (string $name): int => $stored[$name] ?? 0, $this->acknowledged);
 
         return [
@@ -50,7 +50,7 @@ final class Kills
             'doubled' => count(array_filter($times, static fn (int $one): bool => $one > 1)),
             'asked_in_vain' => $this->written - count($this->acknowledged),
             'slowest_seconds' => round($this->slowest, 1),
-            'standing' => ! str_contains($this->place->run('status')[0], 'not running'),
+            'standing' => ! str_contains($this->checkout->run('status')[0], 'not running'),
         ];
     }
 
@@ -62,7 +62,7 @@ final class Kills
         $key = 'kill-'.bin2hex(random_bytes(8));
         $began = microtime(true);
         do {
-            $answer = $this->place->ask('POST', '/api/intents', $body, headers: ["Idempotency-Key: {$key}"]);
+            $answer = $this->checkout->ask('POST', '/api/intents', $body, headers: ["Idempotency-Key: {$key}"]);
             if ($answer['status'] === 201) {
                 $this->acknowledged[] = $name;
                 break;

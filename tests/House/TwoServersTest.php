@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Tests\House\Place;
+use Tests\House\Checkout;
 
 /** Processes beside those of a place, which end with the test whatever becomes of it. */
 final class Beside
@@ -10,7 +10,7 @@ final class Beside
     /** @var list<resource> */
     private array $processes = [];
 
-    public function __construct(private readonly Place $place, private readonly int $databasePort)
+    public function __construct(private readonly Checkout $checkout, private readonly int $databasePort)
     {
     }
 
@@ -18,8 +18,14 @@ final class Beside
     public function begin(array $command): void
     {
         $nowhere = ['file', '/dev/null', 'w'];
-        $environment = ['DB_PORT' => (string) $this->databasePort, 'PATH' => getenv('PATH'), 'APP_URL' => $this->place->address];
-        $this->processes[] = proc_open(['setsid', ...$command], [1 => $nowhere, 2 => $nowhere], $pipes, $this->place->folder, $environment);
+        $environment = ['DB_PORT' => (string) $this->databasePort, 'PATH' => getenv('PATH'), 'APP_URL' => $this->checkout->address];
+        $this->processes[] = proc_open(
+            ['setsid', ...$command],
+            [1 => $nowhere, 2 => $nowhere],
+            $pipes,
+            $this->checkout->folder,
+            $environment,
+        );
     }
 
     public function __destruct()
@@ -31,7 +37,7 @@ final class Beside
 }
 
 test('two web servers and two workers on one database answer alike, double no job and lose no write', function () {
-    $house = new Place(8487, 54487);
+    $house = new Checkout(8487, 54487);
     expect($house->run('start --background')[1])->toBe(0);
     $second = 'http://127.0.0.1:8488';
     $beside = new Beside($house, 54487);

@@ -7,7 +7,7 @@ namespace Tests\House;
 use RuntimeException;
 
 /** A checkout of its own, with its own ports, as on a machine that has the packages already. */
-final class Place
+final class Checkout
 {
     public readonly string $folder;
 
@@ -50,9 +50,9 @@ final class Place
     public function command(string $command): string
     {
         // The settings of the tests are not those of the place.
-        $kept = 'PATH='.escapeshellarg((string) getenv('PATH')).' HOME='.escapeshellarg((string) getenv('HOME'));
+        $environment = 'PATH='.escapeshellarg((string) getenv('PATH')).' HOME='.escapeshellarg((string) getenv('HOME'));
 
-        return "cd {$this->folder} && env -i {$kept} ZEBRAFINCH_PORT={$this->port} ZEBRAFINCH_DB_PORT={$this->databasePort} ".
+        return "cd {$this->folder} && env -i {$environment} ZEBRAFINCH_PORT={$this->port} ZEBRAFINCH_DB_PORT={$this->databasePort} ".
             "timeout 120 ./zebrafinch {$command} 2>&1 </dev/null";
     }
 
