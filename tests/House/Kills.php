@@ -39,7 +39,8 @@ final class Kills
             $this->write();
             usleep(mt_rand(0, 400_000));
         }
-        $this->checkout->waitUntil($this->checkout->isReady(...));
+        $isStanding = fn (): bool => $this->checkout->isReady() && ! str_contains($this->checkout->run('status')[0], 'not running');
+        $this->checkout->waitUntil($isStanding);
         $stored = array_count_values(array_column($this->checkout->ask('GET', '/api/intents')['data']['intents'], 'name'));
         $times = array_map(static fn (string $name): int => $stored[$name] ?? 0, $this->acknowledged);
 
@@ -50,7 +51,7 @@ final class Kills
             'doubled' => count(array_filter($times, static fn (int $one): bool => $one > 1)),
             'asked_in_vain' => $this->written - count($this->acknowledged),
             'slowest_seconds' => round($this->slowest, 1),
-            'standing' => ! str_contains($this->checkout->run('status')[0], 'not running'),
+            'standing' => $isStanding(),
         ];
     }
 

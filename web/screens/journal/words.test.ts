@@ -6,6 +6,7 @@ const ENTRY = { id: 1, at: '', person: null, address: null, subject_kind: null, 
 describe('an entry of the journal in words', () => {
   it.each([
     [{ kind: 'signed-in', subject: 'night editor' }, 'signed in: night editor'],
+    [{ kind: 'signed-in', person: 'night editor', subject_kind: 'person', subject: 'night editor' }, 'signed in'],
     [{ kind: 'sign-in-refused' }, 'a sign-in was refused'],
     [
       { kind: 'role-given', subject: 'night editor', details: { from: 'editor', to: 'suite-keeper' } },

@@ -40,7 +40,9 @@ const KINDS: Record<string, string> = {
 }
 
 /** An entry as a sentence without its person. What has words of its own, such as the story of a suite, keeps them. */
-export function inWords({ kind, subject, details }: Entry): string {
+export function inWords({ kind, person, subject_kind: of, subject: named, details }: Entry): string {
+  // Who did something to themselves stands beside it already.
+  const subject = of === 'person' && named === person ? null : named
   const told = typeof details.what === 'string' ? details.what : null
   if (told !== null) return subject === null ? told : `${subject}: ${told}`
   const words = KINDS[kind] ?? kind.replaceAll('-', ' ')
