@@ -7,8 +7,9 @@ DEMO_SUITES="avocet bittern curlew dunlin road-case"
 RUN=${ZEBRAFINCH_RUN:-$VAR/run}
 DATABASE=${ZEBRAFINCH_DATABASE:-zebrafinch}
 WORKSTATIONS=${ZEBRAFINCH_WORKSTATIONS:-$VAR/workstations}
-# A part that dies this often within a minute is left alone for a while.
+# A part that dies this often within a minute is brought back more slowly: every so many seconds.
 MOST_RETURNS=6
+SECONDS_BETWEEN=4
 
 port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
@@ -177,7 +178,7 @@ stop_services() {
 # Brings back whatever dies by itself, and once a day takes away what is over. Ends when `stop` takes its number away.
 watch() {
     local name now tidied=0
-    declare -A returns=()
+    declare -A returns=() last=()
     exec 9>&-
     while sleep 1; do
         service_running watcher || exit 0
@@ -189,8 +190,10 @@ watch() {
             service_running "$name" && continue
             [ -f "$RUN/$name.pid" ] || exit 0
             now=$((SECONDS / 60))
-            if [ "${returns[$name]:-}" = "$now-$MOST_RETURNS" ]; then continue; fi
+            if [ "${returns[$name]:-}" = "$now-$MOST_RETURNS" ] && [ $((SECONDS - ${last[$name]:-0})) -lt $SECONDS_BETWEEN ]; then continue; fi
+            last[$name]=$SECONDS
             case ${returns[$name]:-} in
+                "$now-$MOST_RETURNS") ;;
                 "$now"-*) returns[$name]=$now-$((${returns[$name]#*-} + 1)) ;;
                 *) returns[$name]=$now-1 ;;
             esac
