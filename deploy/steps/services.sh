@@ -190,7 +190,9 @@ watch() {
             service_running "$name" && continue
             [ -f "$RUN/$name.pid" ] || exit 0
             now=$((SECONDS / 60))
-            if [ "${returns[$name]:-}" = "$now-$MOST_RETURNS" ] && [ $((SECONDS - ${last[$name]:-0})) -lt $SECONDS_BETWEEN ]; then continue; fi
+            if [ "${returns[$name]:-}" = "$now-$MOST_RETURNS" ] && [ $((SECONDS - ${last[$name]:-0})) -lt $SECONDS_BETWEEN ]; then
+                continue
+            fi
             last[$name]=$SECONDS
             case ${returns[$name]:-} in
                 "$now-$MOST_RETURNS") ;;
