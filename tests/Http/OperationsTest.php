@@ -71,7 +71,7 @@ test('over TLS behind a proxy that is trusted cookies are secure and browsers ar
 });
 
 test('built files are asked for at the host where the page is', function () {
-    $this->withoutVite()->get('http://another.name.example/find')->assertOk();
+    $this->withoutVite()->get('http://localhost/find')->assertOk();
     expect(app('url')->asset('build/assets/main.js'))->toBe('/build/assets/main.js');
 });
 
