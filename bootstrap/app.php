@@ -26,6 +26,7 @@ use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\Route;
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -82,6 +83,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
             'active' => RefusesTheGone::class,
             'one-at-a-time' => OneAtATime::class,
         ]);
+        // Whoever has long work under way is told so before a transaction is begun in which they would wait.
+        $middleware->appendToPriorityList(after: ThrottleRequests::class, append: OneAtATime::class);
+        $middleware->appendToPriorityList(after: OneAtATime::class, append: FirstAnswer::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'driver' => 'database',
+    'driver' => 'rows',
     'lifetime' => 12 * 60,
     // However busy it is, a session ends after so long.
     'most_hours' => (int) env('SESSION_MOST_HOURS', 24),

@@ -6,11 +6,13 @@ namespace App\Account;
 
 use App\Models\House;
 use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldBeEncrypted;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 
-final class PasswordResetMail extends Mailable
+/** Its link opens an account, so it waits in the queue closed. */
+final class PasswordResetMail extends Mailable implements ShouldBeEncrypted
 {
     use Queueable;
 

@@ -7,11 +7,13 @@ namespace App\Person;
 use App\Models\House;
 use App\Models\Invitation;
 use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldBeEncrypted;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 
-final class InvitationMail extends Mailable
+/** Its link opens an account, so it waits in the queue closed. */
+final class InvitationMail extends Mailable implements ShouldBeEncrypted
 {
     use Queueable;
 

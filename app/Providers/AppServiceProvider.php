@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Account\SessionRows;
 use App\Description\HouseShelf;
 use App\Library\CompiledData;
 use App\Library\Library;
@@ -22,6 +23,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 use PDO;
@@ -97,6 +99,15 @@ final class AppServiceProvider extends ServiceProvider
         );
         Route::pattern('rehearsal', '[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}');
         Route::bind('person', static fn (string $id): User => User::query()->whereNull('removed_at')->findOrFail($id));
+        Session::extend(
+            'rows',
+            static fn ($app): SessionRows => new SessionRows(
+                $app['db']->connection(),
+                config()->string('session.table'),
+                config()->integer('session.lifetime'),
+                $app,
+            ),
+        );
         Limits::define();
         JournalKeeping::begin();
         Mail::extend('folder', static fn (array $config): FolderTransport => new FolderTransport($config['path']));

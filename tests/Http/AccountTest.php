@@ -231,3 +231,41 @@ test('tries with one password on many accounts are turned away by their address'
         ->assertStatus(429)
         ->assertHeader('Retry-After');
 });
+
+test('a session that is only looked at is not written at every look', function () {
+    $name = config('session.cookie');
+    $cookie = signInWith($this, [])->assertOk()->getCookie($name)->getValue();
+    $writes = 0;
+    DB::listen(static function ($query) use (&$writes): void {
+        $writes += preg_match('/^(update|insert into) "sessions"/', $query->sql);
+    });
+    $look = function () use ($name, $cookie): void {
+        app('auth')->forgetGuards();
+        app('session')->forgetDrivers();
+        app()->forgetInstance('session.store');
+        $this->withCookie($name, $cookie)->getJson('/api/keymaps')->assertOk();
+    };
+    $look();
+    $before = $writes;
+    $look();
+    $look();
+    expect($writes)->toBe($before);
+    $this->travel(61)->seconds();
+    $look();
+    expect($writes)->toBe($before + 1);
+});
+
+test('a token that is shown at a door counts for nothing there and breaks nothing', function () {
+    app('auth')->forgetGuards();
+    $right = ['email' => 'picture@saltmarsh.example', 'password' => 'night-train'];
+    $this->withToken('nonsense')->postJson('/api/session', $right)->assertOk();
+    $this->withToken('nonsense')->postJson('/api/set-up', [])->assertStatus(422);
+    app('auth')->forgetGuards();
+    $token = App\Models\User::query()
+        ->where('email', 'sound@saltmarsh.example')
+        ->firstOrFail()
+        ->createToken('x', ['read', 'write']);
+    app('session')->forgetDrivers();
+    app()->forgetInstance('session.store');
+    $this->withToken($token->plainTextToken)->deleteJson('/api/session')->assertStatus(403);
+});

@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\FirstAnswer;
+use App\Http\Middleware\OneAtATime;
 use App\Models\Keymap;
 use App\Models\Preset;
 use Illuminate\Support\Facades\DB;
+use Tests\ApiDescription;
 
 /** A write under a key. */
 function keyed($test, string $key, string $path, array $body, string $account = 'picture')
@@ -58,4 +61,22 @@ test('questions have no key', function () {
         ->getJson('/api/suites', ['Idempotency-Key' => 'read-0001'])
         ->assertOk();
     expect(DB::table('first_answers')->count())->toBe(0);
+});
+
+test('an answer that shows a secret is stored closed, and no digest of a password can be tried', function () {
+    $body = ['name' => 'Nightly', 'abilities' => ['read'], 'days' => 7, 'password' => 'night-train'];
+    $first = keyed($this, 'write-0001', '/api/account/tokens', $body)->assertCreated();
+    $row = json_encode(DB::table('first_answers')->first(), JSON_THROW_ON_ERROR);
+    expect($row)
+        ->not->toContain($first->json('secret'))
+        ->not->toContain(base64_encode((string) $first->getContent()))
+        ->not->toContain(hash('sha256', json_encode(['POST', '/api/account/tokens', json_encode($body), $body, []], JSON_THROW_ON_ERROR)));
+    expect(keyed($this, 'write-0001', '/api/account/tokens', $body)->json('secret'))->toBe($first->json('secret'));
+});
+
+test('whoever has long work under way is told before a transaction is begun', function () {
+    $route = ApiDescription::routes()['POST /applications/{application}/key-files'];
+    $order = app('router')->gatherRouteMiddleware($route);
+    $at = static fn (string $class): int => (int) array_key_first(array_filter($order, static fn ($one): bool => $one === $class));
+    expect($at(OneAtATime::class))->toBeLessThan($at(FirstAnswer::class))->toBeGreaterThan(0);
 });

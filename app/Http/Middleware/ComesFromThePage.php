@@ -24,7 +24,7 @@ final class ComesFromThePage extends ValidateCsrfToken
     #[Override]
     public function handle($request, Closure $next): mixed
     {
-        if ($request->bearerToken() !== null) {
+        if (! $request->hasSession()) {
             return $next($request);
         }
         $origin = $request->headers->get('Origin');

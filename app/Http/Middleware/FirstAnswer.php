@@ -7,13 +7,15 @@ namespace App\Http\Middleware;
 use App\Problems\KeyUsed;
 use Closure;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
  * A write whose answer was lost is asked again under the same `Idempotency-Key`, and gets the first answer. The answer is stored in the
- * transaction of the write itself: one is never there without the other, wherever the server stops. It is known for a day.
+ * transaction of the write itself: one is never there without the other, wherever the server stops. It is known for a day, and closed with
+ * the application key, for some answers show a secret this once.
  */
 final readonly class FirstAnswer
 {
@@ -64,7 +66,7 @@ final readonly class FirstAnswer
             ->update([
                 'status' => $response->getStatusCode(),
                 'headers' => json_encode($this->stored($response), JSON_THROW_ON_ERROR),
-                'body' => base64_encode((string) $response->getContent()),
+                'body' => Crypt::encryptString((string) $response->getContent()),
             ]);
     }
 
@@ -76,7 +78,7 @@ final readonly class FirstAnswer
             throw KeyUsed::forAnother();
         }
 
-        return new \Illuminate\Http\Response((string) base64_decode($first->body, true), $first->status, [
+        return new \Illuminate\Http\Response(Crypt::decryptString($first->body), $first->status, [
             ...json_decode($first->headers, true),
             'Idempotent-Replayed' => 'true',
         ]);
@@ -98,15 +100,10 @@ final readonly class FirstAnswer
 
     private function digest(Request $request): string
     {
-        $files = [];
-        $all = $request->allFiles();
-        array_walk_recursive($all, static function (mixed $file) use (&$files): void {
-            if ($file instanceof UploadedFile) {
-                $files[] = hash_file('sha256', $file->getPathname());
-            }
-        });
+        $files = array_map(static fn (UploadedFile $file): string|false => hash_file('sha256', $file->getPathname()), Uploads::of($request));
         $whole = [$request->method(), $request->getRequestUri(), $request->getContent(), $request->request->all(), $files];
 
-        return hash('sha256', json_encode($whole, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+        // With the key of the application: a password stands in some requests, and a plain digest could be tried against.
+        return hash_hmac('sha256', json_encode($whole, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), config()->string('app.key'));
     }
 }

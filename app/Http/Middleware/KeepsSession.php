@@ -16,11 +16,16 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class KeepsSession extends StartSession
 {
+    /** Where somebody comes in; a token that is shown there as well counts for nothing. */
+    private const DOORS = ['api/session', 'api/set-up', 'api/accounts'];
+
     /** @param  Request  $request */
     #[Override]
     public function handle($request, Closure $next): mixed
     {
-        return $request->bearerToken() === null ? parent::handle($request, $next) : $next($request);
+        $isScript = $request->bearerToken() !== null && ! $request->is(self::DOORS);
+
+        return $isScript ? $next($request) : parent::handle($request, $next);
     }
 
     /** Nothing here leads back to an address that was asked for before. */

@@ -29,6 +29,7 @@ final readonly class LimitsTokens
         'api/invitations',
         'api/invitations/*',
         'api/house',
+        'api/session',
     ];
 
     /** @param  Closure(Request): Response  $next */

@@ -46,11 +46,11 @@ final readonly class WellFormed
         } else {
             self::check($request->request->all(), 'the form', 0);
         }
-        foreach (self::names($request->files->all()) as $name) {
-            self::check([$name], 'the name of a file', 0);
+        foreach (Uploads::of($request) as $file) {
+            self::text($file->getClientOriginalName(), 'the name of a file');
         }
         foreach (['Agent-Instance', 'Idempotency-Key', 'User-Agent'] as $header) {
-            self::check([(string) $request->headers->get($header)], "the header {$header}", 0);
+            self::text((string) $request->headers->get($header), "the header {$header}");
         }
 
         return $next($request);
@@ -79,21 +79,5 @@ final readonly class WellFormed
         if (! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
             throw Malformed::text($where);
         }
-    }
-
-    /**
-     * @param  array<mixed>  $files
-     * @return list<string>
-     */
-    private static function names(array $files): array
-    {
-        $names = [];
-        array_walk_recursive($files, static function (mixed $file) use (&$names): void {
-            if ($file instanceof \Symfony\Component\HttpFoundation\File\UploadedFile) {
-                $names[] = $file->getClientOriginalName();
-            }
-        });
-
-        return $names;
     }
 }
