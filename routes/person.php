@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('people', [PersonController::class, 'index'])->can('viewAny', User::class);
 Route::patch('people/{person}', [PersonController::class, 'update'])->can('update', 'person');
 Route::delete('people/{person}', [PersonController::class, 'destroy'])->can('update', 'person');
+Route::delete('people/{person}/second-factor', [PersonController::class, 'endSecondFactor'])->can('update', 'person');
 Route::post('people/{person}/password-link', [PersonController::class, 'passwordLink'])->can('update', 'person');
 Route::post('invitations', [InvitationController::class, 'store'])->can('create', User::class);
 Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy'])->can('create', User::class);

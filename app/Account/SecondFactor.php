@@ -7,6 +7,7 @@ namespace App\Account;
 use App\Journal\Journal;
 use App\Journal\Subject;
 use App\Models\User;
+use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Support\Facades\DB;
 
 /** Time codes beside the password. */
@@ -32,7 +33,7 @@ final readonly class SecondFactor
     {
         return DB::transaction(function () use ($user, $code): ?array {
             $locked = self::locked($user);
-            $step = $locked->second_factor === null ? null : self::stepOf($locked, $code);
+            $step = self::stepOf($locked, $code);
             if ($step === null) {
                 return null;
             }
@@ -91,8 +92,13 @@ final readonly class SecondFactor
 
     private static function stepOf(User $user, string $code): ?int
     {
-        return $user->second_factor === null
-            ? null
-            : TimeCodes::stepOf($code, $user->second_factor, now()->getTimestamp(), $user->second_factor_step);
+        try {
+            $secret = $user->second_factor;
+        } catch (DecryptException) {
+            // The key that closed it is gone; recovery codes still open the account, and a keeper ends the factor.
+            $secret = null;
+        }
+
+        return $secret === null ? null : TimeCodes::stepOf($code, $secret, now()->getTimestamp(), $user->second_factor_step);
     }
 }

@@ -89,7 +89,7 @@ final class User extends Account
 
     public function hasSecondFactor(): bool
     {
-        return $this->second_factor !== null && $this->second_factor_at !== null;
+        return $this->second_factor_at !== null;
     }
 
     /** @return MorphMany<ScriptToken, $this> */

@@ -39,7 +39,8 @@ new_secret() {
     case ${1:-} in
         key)
             old=$(setting APP_KEY)
-            [ -z "$old" ] || set_setting APP_PREVIOUS_KEYS "$old"
+            # All before it as well: what each has closed can still be opened.
+            [ -z "$old" ] || set_setting APP_PREVIOUS_KEYS "$old$(setting APP_PREVIOUS_KEYS | sed 's/^./,&/')"
             set_setting APP_KEY "base64:$(head -c 32 /dev/urandom | base64)"
             say "There is a new application key. What the one before has closed can still be opened; the house signs with a new key now." ;;
         database)

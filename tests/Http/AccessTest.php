@@ -146,6 +146,7 @@ const ACCESS = [
     'GET /people' => KEEPER,
     'PATCH /people/{person}' => KEEPER,
     'DELETE /people/{person}' => KEEPER,
+    'DELETE /people/{person}/second-factor' => KEEPER,
     'POST /people/{person}/password-link' => KEEPER,
     'POST /invitations' => KEEPER,
     'DELETE /invitations/{invitation}' => KEEPER,

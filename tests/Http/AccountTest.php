@@ -272,3 +272,20 @@ test('a token that is shown at a door counts for nothing there and breaks nothin
     app()->forgetInstance('session.store');
     $this->withToken($token->plainTextToken)->deleteJson('/api/session')->assertStatus(403);
 });
+
+test('a keeper ends the second factor of somebody who has lost it, and a lost key locks nobody out for good', function () {
+    $this->as('picture');
+    $secret = $this->postJson('/api/account/second-factor', ['password' => 'night-train'])->json('secret');
+    $codes = $this->putJson('/api/account/second-factor', ['code' => TimeCodes::code($secret, TimeCodes::stepAt(time()))])->json('codes');
+    DB::table('users')
+        ->where('email', 'picture@saltmarsh.example')
+        ->update(['second_factor' => 'closed with a key that is gone']);
+    signInWith($this, ['code' => '123456'])->assertStatus(422);
+    signInWith($this, ['code' => $codes[0]])->assertOk();
+    $picture = User::query()->where('email', 'picture@saltmarsh.example')->firstOrFail();
+    $this->as('keeper')
+        ->deleteJson("/api/people/{$picture->id}/second-factor")
+        ->assertOk()
+        ->assertJsonPath('has_second_factor', false);
+    signInWith($this, [])->assertOk();
+});

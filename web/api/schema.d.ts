@@ -92,6 +92,23 @@ export interface paths {
         patch: operations["patchPeoplePerson"];
         trace?: never;
     };
+    "/people/{person}/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** End the second factor of somebody who has lost it */
+        delete: operations["deletePeoplePersonSecondFactor"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/people/{person}/password-link": {
         parameters: {
             query?: never;
@@ -3991,6 +4008,29 @@ export interface operations {
                 };
             };
         };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonRow"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deletePeoplePersonSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Done. */
             200: {

@@ -1,8 +1,6 @@
-import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { encode } from 'uqr'
 import type { Schema } from '../../api/client'
-import { ACCOUNT } from '../../api/keys'
 import { Field } from '../../parts/Field'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { when } from '../../parts/when'
@@ -11,18 +9,50 @@ import css from './account.module.css'
 
 /** Codes from a device beside the password: begun, confirmed with a first code, ended. */
 export function SecondFactor({ account }: { account: Schema['Account'] }) {
+  // They stay until they are said to be there, whatever is asked of the server meanwhile: nobody can show them again.
+  const [codes, setCodes] = useState<string[]>([])
   return (
     <section aria-label="Second factor">
       <h2>Second factor</h2>
-      {account.second_factor_since === null ? <Begin /> : <On account={account} since={account.second_factor_since} />}
+      {codes.length > 0 ? (
+        <Codes codes={codes} onSeen={() => setCodes([])} />
+      ) : account.second_factor_since === null ? (
+        <Begin onCodes={setCodes} />
+      ) : (
+        <On account={account} since={account.second_factor_since} />
+      )}
     </section>
   )
 }
 
-function Begin() {
+function Codes({ codes, onSeen }: { codes: string[]; onSeen: () => void }) {
+  return (
+    <div role="status">
+      <p>
+        It is on. Keep these codes where the device is not; each opens your account once if the device is lost. They are shown this once.
+      </p>
+      <ul className={css.codes}>
+        {codes.map((one) => (
+          <li key={one}>
+            <code>{one}</code>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="btn btn-primary btn-sm" onClick={onSeen}>
+        I have them
+      </button>
+    </div>
+  )
+}
+
+interface CodesProps {
+  onCodes: (codes: string[]) => void
+}
+
+function Begin({ onCodes }: CodesProps) {
   const [password, setPassword] = useState('')
   const begin = useBeginSecondFactor()
-  if (begin.made !== undefined) return <Confirm made={begin.made} />
+  if (begin.made !== undefined) return <Confirm made={begin.made} onCodes={onCodes} />
   return (
     <form
       onSubmit={(event) => {
@@ -40,29 +70,9 @@ function Begin() {
   )
 }
 
-function Confirm({ made }: { made: Schema['NewSecondFactor'] }) {
+function Confirm({ made, onCodes }: CodesProps & { made: Schema['NewSecondFactor'] }) {
   const [code, setCode] = useState('')
-  const confirm = useConfirmSecondFactor()
-  const client = useQueryClient()
-  if (confirm.made !== undefined) {
-    return (
-      <div role="status">
-        <p>
-          It is on. Keep these codes where the device is not; each opens your account once if the device is lost. They are shown this once.
-        </p>
-        <ul className={css.codes}>
-          {confirm.made.codes.map((one) => (
-            <li key={one}>
-              <code>{one}</code>
-            </li>
-          ))}
-        </ul>
-        <button type="button" className="btn btn-primary btn-sm" onClick={() => void client.invalidateQueries({ queryKey: ACCOUNT })}>
-          I have them
-        </button>
-      </div>
-    )
-  }
+  const confirm = useConfirmSecondFactor(onCodes)
   return (
     <form
       onSubmit={(event) => {

@@ -18,8 +18,12 @@ export const useEndOtherSessions = () => useWrite(() => answer(api.DELETE('/acco
 
 export const useBeginSecondFactor = () => useWrite((password: string) => answer(api.POST('/account/second-factor', { body: { password } })))
 
-/** The account is asked for anew only once the recovery codes were seen. */
-export const useConfirmSecondFactor = () => useWrite((code: string) => answer(api.PUT('/account/second-factor', { body: { code } })))
+/** @param onCodes takes the recovery codes */
+export const useConfirmSecondFactor = (onCodes: (codes: string[]) => void) =>
+  useWrite((code: string) => answer(api.PUT('/account/second-factor', { body: { code } })), {
+    ...OWN,
+    onDone: ({ codes }) => onCodes(codes),
+  })
 
 export const useEndSecondFactor = () =>
   useWrite((password: string) => answer(api.DELETE('/account/second-factor', { body: { password } })), OWN)

@@ -7,7 +7,15 @@ import { Secret } from '../../parts/Secret'
 import { SureButton } from '../../parts/SureButton'
 import table from '../../parts/table.module.css'
 import { when } from '../../parts/when'
-import { useChangePerson, useInvite, usePasswordLink, useRemovePerson, useWithdrawInvitation, type Role } from './mutations'
+import {
+  useChangePerson,
+  useEndSecondFactor,
+  useInvite,
+  usePasswordLink,
+  useRemovePerson,
+  useWithdrawInvitation,
+  type Role,
+} from './mutations'
 import { usePeople } from './queries'
 import { ROLE_NAMES, ROLES } from './roles'
 import css from './person.module.css'
@@ -131,6 +139,7 @@ function Row({ person }: { person: Schema['PersonRow'] }) {
   const change = useChangePerson(id)
   const remove = useRemovePerson(id)
   const link = usePasswordLink(id)
+  const endFactor = useEndSecondFactor(id)
   return (
     <tr className={css.person} data-disabled={isDisabled}>
       <th scope="row">
@@ -170,12 +179,21 @@ function Row({ person }: { person: Schema['PersonRow'] }) {
             Link for a new password
           </button>
         )}
+        {person.has_second_factor && !isMe && (
+          <SureButton
+            question={`${name} has lost the device and the codes?`}
+            isSending={endFactor.isSending}
+            onSure={() => endFactor.send()}
+          >
+            End the second factor
+          </SureButton>
+        )}
         {!isMe && (
           <SureButton question={`Take all data of ${name} out for good?`} isSending={remove.isSending} onSure={() => remove.send()}>
             Remove
           </SureButton>
         )}
-        <ProblemNote error={change.error ?? remove.error ?? link.error} />
+        <ProblemNote error={change.error ?? remove.error ?? link.error ?? endFactor.error} />
         {link.made !== undefined && <Secret label={`With this ${name} chooses a new password within the hour.`} value={link.made.link} />}
       </td>
     </tr>

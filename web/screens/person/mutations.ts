@@ -28,6 +28,9 @@ export const useChangePerson = (person: number) =>
 export const useRemovePerson = (person: number) =>
   useWrite(() => answer(api.DELETE('/people/{person}', { params: { path: { person } } })), LIST)
 
+export const useEndSecondFactor = (person: number) =>
+  useWrite(() => answer(api.DELETE('/people/{person}/second-factor', { params: { path: { person } } })), LIST)
+
 export const usePasswordLink = (person: number) =>
   useWrite(() => answer(api.POST('/people/{person}/password-link', { params: { path: { person } } })))
 

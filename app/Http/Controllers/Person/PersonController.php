@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Person;
 
 use App\Account\Passwords;
+use App\Account\SecondFactor;
 use App\Http\Requests\Person\PersonRequest;
 use App\Http\Resources\Person\PasswordLinkResource;
 use App\Http\Resources\Person\PeopleResource;
@@ -49,6 +50,14 @@ final readonly class PersonController
         $this->people->remove($person);
 
         return response()->noContent();
+    }
+
+    /** For somebody whose device is lost, and the recovery codes with it. */
+    public function endSecondFactor(User $person, SecondFactor $factor): PersonRowResource
+    {
+        $factor->end($person);
+
+        return new PersonRowResource($person);
     }
 
     /** For somebody whose mail does not arrive: the keeper hands the link over. */
