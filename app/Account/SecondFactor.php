@@ -93,12 +93,12 @@ final readonly class SecondFactor
     private static function stepOf(User $user, string $code): ?int
     {
         try {
-            $secret = $user->second_factor;
+            $secret = $user->getAttribute('second_factor');
         } catch (DecryptException) {
             // The key that closed it is gone; recovery codes still open the account, and a keeper ends the factor.
             $secret = null;
         }
 
-        return $secret === null ? null : TimeCodes::stepOf($code, $secret, now()->getTimestamp(), $user->second_factor_step);
+        return ! is_string($secret) ? null : TimeCodes::stepOf($code, $secret, now()->getTimestamp(), $user->second_factor_step);
     }
 }

@@ -18,7 +18,7 @@ final class SessionRows extends DatabaseSessionHandler
 
     /** @param  string  $sessionId */
     #[Override]
-    public function read($sessionId): string|false
+    public function read($sessionId): string
     {
         $row = $this->getQuery()->find($sessionId);
         $this->exists = $row !== null;

@@ -47,7 +47,7 @@ final readonly class CarriedOver
             $each($target)->at($there),
             $vocabulary,
             $this->words->importance($user, $vocabulary),
-            $this->library->reserved(),
+            $this->library->keyboards->reserved(),
             $said,
         );
     }

@@ -55,7 +55,7 @@ final class CarryFiles extends Command
                 new LoadedKeymap($target, $onto->bindings ?? $library->factoryBindings($target), $seat),
                 $library->vocabulary(),
                 new Importance($library->vocabulary()),
-                $library->reserved(),
+                $library->keyboards->reserved(),
             );
             $this->writeKeyFile($files, $target, $onto?->path, $account->result);
         } catch (Refusal $error) {

@@ -15,14 +15,14 @@ trait FileOptions
     private function seat(Library $library): Seat
     {
         $system = System::tryFrom($this->text('system')) ?? throw BadFile::option('system', array_column(System::cases(), 'value'));
-        $board = in_array($this->text('board'), $library->boardIds(), true)
+        $board = in_array($this->text('board'), $library->keyboards->boardIds(), true)
             ? $this->text('board')
-            : throw BadFile::option('board', $library->boardIds());
-        $layout = in_array($this->text('layout'), $library->layoutIds(), true)
+            : throw BadFile::option('board', $library->keyboards->boardIds());
+        $layout = in_array($this->text('layout'), $library->keyboards->layoutIds(), true)
             ? $this->text('layout')
-            : throw BadFile::option('layout', $library->layoutIds());
+            : throw BadFile::option('layout', $library->keyboards->layoutIds());
 
-        return $library->seat($board, $layout, $system);
+        return $library->keyboards->seat($board, $layout, $system);
     }
 
     private function text(string $option): string

@@ -60,7 +60,7 @@ final class HarmoniseFiles extends Command
                 $keymaps[$read->application->id] = new LoadedKeymap($read->application, $read->bindings, $seat);
             }
             $vocabulary = $library->vocabulary();
-            $harmoniser = new Harmoniser($vocabulary, new Importance($vocabulary), $library->reserved());
+            $harmoniser = new Harmoniser($vocabulary, new Importance($vocabulary), $library->keyboards->reserved());
             /** @var non-empty-list<LoadedKeymap> $list */
             $list = array_values($keymaps);
             $kit = $harmoniser->kit($list, [$seat], new Scope($vocabulary->sharedBy(array_keys($keymaps))), new Weights());

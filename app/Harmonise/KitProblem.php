@@ -35,7 +35,7 @@ final readonly class KitProblem
     {
         $vocabulary = $this->words->vocabulary($user);
 
-        return new Harmoniser($vocabulary, $this->words->importance($user, $vocabulary), $this->library->reserved());
+        return new Harmoniser($vocabulary, $this->words->importance($user, $vocabulary), $this->library->keyboards->reserved());
     }
 
     /** @return array<string, CurrentKeymap> by application, in the order in which they are listed */
@@ -52,7 +52,7 @@ final readonly class KitProblem
     {
         $seat = $harmonisation->request['seat'];
 
-        return $this->library->seat($seat['board'], $seat['layout'], System::from($seat['system']));
+        return $this->library->keyboards->seat($seat['board'], $seat['layout'], System::from($seat['system']));
     }
 
     /** @param  array<string, CurrentKeymap>  $current */

@@ -87,11 +87,11 @@ final readonly class Examination
                 'Look at it under Applications, or in catalogues/, where the line is told.',
             ),
             self::found(
-                $this->library->brokenKeyboards() === [],
+                $this->library->keyboards->broken() === [],
                 'Every board and layout can be read'.
                     implode(
                         '',
-                        array_map(static fn (string $file): string => ", but not {$file}", array_keys($this->library->brokenKeyboards())),
+                        array_map(static fn (string $file): string => ", but not {$file}", array_keys($this->library->keyboards->broken())),
                     ),
                 'Put the file back as it came with the product.',
             ),

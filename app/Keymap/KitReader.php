@@ -90,7 +90,7 @@ final readonly class KitReader
             return new Offers(
                 [],
                 $alsoAt,
-                $this->library->reserved(),
+                $this->library->keyboards->reserved(),
                 array_combine(
                     $this->library->applicationIds(),
                     array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), $this->all($user)),
@@ -110,7 +110,7 @@ final readonly class KitReader
         return new Offers(
             array_map(fn (string $intent): array => self::firstChords($others, $intent, $vocabulary), $elsewhere),
             $alsoAt,
-            $this->library->reserved(),
+            $this->library->keyboards->reserved(),
         );
     }
 

@@ -18,27 +18,16 @@ use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\SearchIndex;
 use Zebrafinch\Core\Intent\TradeWords;
 use Zebrafinch\Core\Intent\Vocabulary;
-use Zebrafinch\Core\Keyboard\Board;
-use Zebrafinch\Core\Keyboard\Layout;
-use Zebrafinch\Core\Keyboard\Seat;
-use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\FileOrder;
-use Zebrafinch\Core\Reach\ReservedChords;
 
 /**
- * Hands the core its data: applications from the shelves, boards and intents from catalogues/ and boards/. One instance serves one process.
+ * Hands the core its data: applications from the shelves, intents from catalogues/, and the keyboards. One instance serves one process.
  *
  * @phpstan-import-type CatalogueData from CatalogueReader
  */
 final class Library
 {
-    public const DEFAULT_BOARD = 'full-ansi';
-
-    public const DEFAULT_LAYOUT = 'us';
-
-    public const DEFAULT_SYSTEM = System::MacOs;
-
     /** @var array<string, Application> those that were asked for, by id */
     private array $applications = [];
 
@@ -59,23 +48,16 @@ final class Library
 
     private ?Vocabulary $vocabulary = null;
 
-    /** @var array<string, Board> those that were asked for, by id and system */
-    private array $boards = [];
-
-    /** @var array<string, Layout> those that were asked for, by id and system */
-    private array $layouts = [];
-
-    private ?ReservedChords $reserved = null;
-
-    /** @var array<string, string>|null */
-    private ?array $brokenKeyboards = null;
-
     /** @var array<string, FileOrder> those that were asked for, by application and the digest of the file */
     private array $orders = [];
 
     /** @param  list<Shelf>  $shelves  the first that has an application is asked for it */
-    public function __construct(private readonly string $root, private array $shelves, private readonly CompiledData $compiled)
-    {
+    public function __construct(
+        private readonly string $root,
+        private array $shelves,
+        private readonly CompiledData $compiled,
+        public readonly Keyboards $keyboards,
+    ) {
     }
 
     /** Further applications, before those that are known. */
@@ -327,47 +309,6 @@ final class Library
         return TradeWords::fromData($this->decode("{$this->root}/catalogues/words.json"));
     }
 
-    public function seat(string $board, string $layout, System $system): Seat
-    {
-        return new Seat($this->board($board, $system), $this->layout($layout, $system), $system);
-    }
-
-    /** @throws BrokenData */
-    public function board(string $id, System $system): Board
-    {
-        $this->requireWhole("boards/{$id}.json");
-
-        return $this->boards["{$id} {$system->value}"] ??= Board::fromData($this->decode("{$this->root}/boards/{$id}.json"), $system);
-    }
-
-    /** @throws BrokenData */
-    public function layout(string $id, System $system = System::Linux): Layout
-    {
-        $this->requireWhole("boards/layouts/{$id}.json");
-
-        return $this->layouts["{$id} {$system->value}"] ??= Layout::fromData(
-            $this->decode("{$this->root}/boards/layouts/{$id}.json"),
-            $system,
-        );
-    }
-
-    /** Its id where it cannot be read. */
-    public function nameOfBoard(string $id, System $system): string
-    {
-        return isset($this->brokenKeyboards()["boards/{$id}.json"]) ? $id : $this->board($id, $system)->name;
-    }
-
-    /** Its id where it cannot be read. */
-    public function nameOfLayout(string $id): string
-    {
-        return isset($this->brokenKeyboards()["boards/layouts/{$id}.json"]) ? $id : $this->layout($id)->name;
-    }
-
-    public function reserved(): ReservedChords
-    {
-        return $this->reserved ??= ReservedChords::fromData($this->decode("{$this->root}/boards/reserved.json")['reserved']);
-    }
-
     public function search(): Search
     {
         $make = fn (): array => SearchIndex::of(array_values($this->applications()), $this->vocabulary())->toData();
@@ -388,67 +329,6 @@ final class Library
     public function searchBy(Vocabulary $vocabulary): Search
     {
         return new Search(SearchIndex::of(array_values($this->applications()), $vocabulary));
-    }
-
-    /** @return list<string> without those that are broken */
-    public function boardIds(): array
-    {
-        $isWhole = fn (string $id): bool => ! isset($this->brokenKeyboards()["boards/{$id}.json"]);
-
-        return array_values(array_filter($this->names('boards/*-*.json'), $isWhole));
-    }
-
-    /** @return list<string> in the order in which they are offered */
-    public function layoutIds(): array
-    {
-        $isWhole = fn (string $id): bool => ! isset($this->brokenKeyboards()["boards/layouts/{$id}.json"]);
-        $ids = array_column($this->decode("{$this->root}/boards/layouts/sources.json")['layouts'], 'id');
-
-        return array_values(array_filter($ids, $isWhole));
-    }
-
-    /** @return array<string, string> boards and layouts that cannot be read, by file, with what is wrong */
-    public function brokenKeyboards(): array
-    {
-        return $this->brokenKeyboards ??= $this->compiled->keyed(
-            'keyboards',
-            CompiledData::stamp(array_values(File::glob("{$this->root}/boards/{*-*,layouts/*}.json", GLOB_BRACE))),
-            function (): array {
-                $broken = [];
-                $read = [
-                    'boards/*-*.json' => fn (string $path): Board => Board::fromData($this->decode($path), System::Linux),
-                    'boards/layouts/*.json' => fn (string $path): Layout => Layout::fromData($this->decode($path), System::Linux),
-                ];
-                foreach ($read as $pattern => $make) {
-                    foreach ($this->names($pattern) as $name) {
-                        $file = dirname($pattern)."/{$name}.json";
-                        try {
-                            $name === 'sources' || $make("{$this->root}/{$file}");
-                        } catch (Throwable $error) {
-                            $broken[$file] = $error->getMessage();
-                        }
-                    }
-                }
-
-                return $broken;
-            },
-        );
-    }
-
-    private function requireWhole(string $file): void
-    {
-        $broken = $this->brokenKeyboards()[$file] ?? null;
-        if ($broken !== null) {
-            throw BrokenData::told("The file {$file} cannot be read: {$broken}", 'Put it back as it came with the product.', $file);
-        }
-    }
-
-    /** @return list<string> */
-    private function names(string $pattern): array
-    {
-        $paths = array_values(File::glob("{$this->root}/{$pattern}"));
-
-        return array_map(static fn (string $path): string => basename($path, '.json'), $paths);
     }
 
     private function decode(string $path): mixed

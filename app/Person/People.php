@@ -89,7 +89,7 @@ final readonly class People
                     'email' => "removed-{$locked->id}@removed.invalid",
                     'password' => Str::random(60),
                     'second_factor' => null,
-                'second_factor_at' => null,
+                    'second_factor_at' => null,
                     'recovery_codes' => [],
                     'disabled_at' => now(),
                     'removed_at' => now(),

@@ -70,7 +70,7 @@ final class Fitter
         $fitted = FittedKeymap::of(
             new LoadedKeymap($application, $read->bindings(), $seat, $desktop),
             $fixed,
-            new TravelCheck($this->library->reserved(), new Offers([], [], $this->library->reserved())),
+            new TravelCheck($this->library->keyboards->reserved(), new Offers([], [], $this->library->keyboards->reserved())),
             $this->docket->ignoring($accepted),
         );
         $printer = $seat->printer();

@@ -38,7 +38,7 @@ final readonly class Gate
         $problems = $this->brokenFixed($files, $fixed, $here);
         $atSeat = ['' => [[], $here]];
         foreach ($suites as $suite) {
-            $seat = $this->library->seat($suite->board, $suite->layout, $suite->system);
+            $seat = $this->library->keyboards->seat($suite->board, $suite->layout, $suite->system);
             $atSeat[Fitter::name($seat)] ??= [[], $seat];
             $atSeat[Fitter::name($seat)][0][] = $suite;
         }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Account\SessionRows;
 use App\Description\HouseShelf;
 use App\Library\CompiledData;
+use App\Library\Keyboards;
 use App\Library\Library;
 use App\Library\ShippedShelf;
 use App\Models\HouseApplication;
@@ -38,18 +39,14 @@ final class AppServiceProvider extends ServiceProvider
         // Proving the password anew costs more than most questions; a process of the web server keeps its connection. Said here and not in
         // the settings, which may have been put together on a command line.
         config(['database.connections.pgsql.options' => [PDO::ATTR_PERSISTENT => in_array(PHP_SAPI, ['cli-server', 'fpm-fcgi'], true)]]);
-        $this->app->singleton(
-            Library::class,
-            fn (): Library => new Library(
-                config('app.data'),
-                [
-                    ...config()->boolean('app.shipped_applications') ? [new ShippedShelf(config('app.data').'/catalogues')] : [],
-                    new HouseShelf(),
-                ],
-                new CompiledData(storage_path('framework/cache'), base_path('core/src')),
-            ),
-        );
-        $this->app->singleton(Docket::class, fn (): Docket => BuiltInKinds::docket(app(Library::class)->reserved()));
+        $this->app->singleton(Library::class, static function (): Library {
+            $root = config()->string('app.data');
+            $shipped = config()->boolean('app.shipped_applications') ? [new ShippedShelf("{$root}/catalogues")] : [];
+            $compiled = new CompiledData(storage_path('framework/cache'), base_path('core/src'));
+
+            return new Library($root, [...$shipped, new HouseShelf()], $compiled, new Keyboards($root, $compiled));
+        });
+        $this->app->singleton(Docket::class, fn (): Docket => BuiltInKinds::docket(app(Library::class)->keyboards->reserved()));
     }
 
     /** What people have and what presets say reaches the suites by itself. */

@@ -77,7 +77,7 @@ final readonly class Assignments
         }
         $release = $locked->release_id === null ? null : Release::query()->with(['files', 'preset'])->findOrFail($locked->release_id);
         $fixed = $this->fixed($release);
-        $seat = $this->library->seat($locked->board, $locked->layout, $locked->system);
+        $seat = $this->library->keyboards->seat($locked->board, $locked->layout, $locked->system);
         $stops = [];
         $files = $this->ofRelease($locked, $release, $fixed, $seat, $stops);
         $state = $before->following($files);
@@ -148,7 +148,7 @@ final readonly class Assignments
     public function fits(Suite $suite, Release $release, ?FixedChords $fixed = null, ?Seat $seat = null): array
     {
         $fixed ??= $this->fixed($release);
-        $seat ??= $this->library->seat($suite->board, $suite->layout, $suite->system);
+        $seat ??= $this->library->keyboards->seat($suite->board, $suite->layout, $suite->system);
         $bytes = $release->files->pluck('bytes', 'application')->all();
         $fits = [];
         foreach (array_intersect_key($bytes, array_fill_keys($this->library->known($suite->keyFileOwners()), true)) as $id => $file) {
@@ -168,7 +168,7 @@ final readonly class Assignments
     public function guestFits(Suite $suite, User $user, ?FixedChords $fixed = null, ?Seat $seat = null): array
     {
         $fixed ??= $this->fixed($suite->release_id === null ? null : Release::query()->with('preset')->find($suite->release_id));
-        $seat ??= $this->library->seat($suite->board, $suite->layout, $suite->system);
+        $seat ??= $this->library->keyboards->seat($suite->board, $suite->layout, $suite->system);
         $keymaps = $user->kit->allInUse()->toBase()->only($this->library->known($suite->keyFileOwners()));
         $bytes = $keymaps->map(
             fn (Keymap $one): string => $this->library->keyFile(

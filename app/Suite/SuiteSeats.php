@@ -17,7 +17,7 @@ final readonly class SuiteSeats
 
     public function of(Suite $suite): Seat
     {
-        return $this->library->seat($suite->board, $suite->layout, $suite->system);
+        return $this->library->keyboards->seat($suite->board, $suite->layout, $suite->system);
     }
 
     /**

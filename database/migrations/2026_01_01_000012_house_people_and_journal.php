@@ -98,15 +98,17 @@ return new class extends Migration
         });
         DB::unprepared(
             <<<'SQL'
-            create or replace function journal_text(entry journal) returns text language sql stable as $$
+            -- Emptying a database takes its tables and leaves these, whoever made them.
+            drop function if exists seal_journal_entry(), refuse_change() cascade;
+            create function journal_text(entry journal) returns text language sql stable as $$
                 select jsonb_build_array(entry.id, extract(epoch from entry.at), entry.user_id, entry.address, entry.kind,
                     entry.subject_kind, entry.subject_id, entry.subject, entry.details)::text
             $$;
-            create or replace function journal_hash(before text, entry journal) returns text language sql stable as $$
+            create function journal_hash(before text, entry journal) returns text language sql stable as $$
                 select encode(sha256(convert_to(before || E'\n' || journal_text(entry), 'UTF8')), 'hex')
             $$;
             -- Runs when a transaction ends, so that nobody waits for it while holding something that another waits for.
-            create or replace function seal_journal_entry() returns trigger language plpgsql security definer set search_path = public as $$
+            create function seal_journal_entry() returns trigger language plpgsql security definer set search_path = public as $$
             declare
                 last journal_seals;
             begin
@@ -119,7 +121,7 @@ return new class extends Migration
             $$;
             create constraint trigger journal_sealed after insert on journal
                 deferrable initially deferred for each row execute function seal_journal_entry();
-            create or replace function refuse_change() returns trigger language plpgsql as $$
+            create function refuse_change() returns trigger language plpgsql as $$
             begin
                 raise exception 'the journal is only ever added to';
             end

@@ -17,11 +17,14 @@ start_postgres() {
     fi
     if ! postgres_running; then
         require_free_port "$DB_PORT" ZEBRAFINCH_DB_PORT
-        # Shared memory of one that was killed may still be held for a moment by its processes.
-        step "Database server" as_service "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$VAR/log/postgres.log" \
-            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
+        step "Database server" serve_postgres
     fi
     [ -n "${UNWATCHED:-}" ] || ensure_roles
+}
+
+serve_postgres() {
+    as_service "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$VAR/log/postgres.log" \
+        -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
 }
 
 create_cluster() {
@@ -40,11 +43,13 @@ stop_postgres() {
     fi
 }
 
-# sql DATABASE TEXT [ROLE PASSWORD]: the password goes by the environment of psql alone, the text by its input.
+# sql DATABASE TEXT: as the administrator; the password goes by the environment of psql alone, the text by its input.
 sql() {
-    PGPASSWORD=${4:-$(setting DB_ADMIN_PASSWORD)} "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U "${3:-zebrafinch_admin}" -d "$1" \
+    PGPASSWORD=$(setting DB_ADMIN_PASSWORD) "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U zebrafinch_admin -d "$1" \
         -qAt -v ON_ERROR_STOP=1 <<<"$2"
 }
+
+grant_rights() { sql "$1" "$(cat "$ROOT/deploy/database/rights.sql")"; }
 
 ensure_roles() {
     sql postgres 'select 1' >/dev/null 2>&1 || step "Database roles" take_over_old_cluster
@@ -68,8 +73,7 @@ take_over_old_cluster() {
         echo "do 'begin create role zebrafinch_admin; exception when duplicate_object then null; end';"
         echo "alter role zebrafinch_admin superuser login password '$(setting DB_ADMIN_PASSWORD)';"
     } | as_service "$PG_BIN/postgres" --single -D "$PG_DATA" postgres
-    as_service "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$VAR/log/postgres.log" \
-        -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
+    serve_postgres
     set_roles
     local database
     for database in $(sql postgres "select datname from pg_database where not datistemplate and datname like 'zebrafinch%'"); do
@@ -88,15 +92,18 @@ recreate_database() {
 
 create_database() {
     sql postgres "create database $1 owner zebrafinch_owner"
-    sql "$1" "$(cat "$ROOT/deploy/database/rights.sql")"
+    grant_rights "$1"
 }
 
 # migrate_and_fill DATABASE [demo]: a demo is filled once, when it is new.
 migrate_and_fill() {
-    DB_DATABASE=$1 artisan migrate --force --database=owner
-    sql "$1" "$(cat "$ROOT/deploy/database/rights.sql")"
+    DB_DATABASE=$1 owner_artisan migrate --force --database=owner
+    grant_rights "$1"
     DB_DATABASE=$1 artisan house:prepare ${2:+--demo}
 }
+
+# What makes tables, or reads all of them, is told the owner's password by its environment.
+owner_artisan() { DB_OWNER_PASSWORD=$(setting DB_OWNER_PASSWORD) artisan "$@"; }
 
 # Run as the service user, so that logs and caches belong to it; secrets are read from var/settings.env.
 artisan() { as_service env DB_PORT="$DB_PORT" DB_DATABASE="${DB_DATABASE:-$DATABASE}" php "$ROOT/artisan" "$@"; }

@@ -1,17 +1,31 @@
-# var/settings.env: what is secret and what a house decides. Read by the application itself, so that no secret stands on a command line.
+# var/settings.env: what the web needs to know and what a house decides. Read by the application itself, so that no secret stands on a
+# command line. var/owner.env: with what tables and roles are made; the web never knows it.
 
 SETTINGS=$VAR/settings.env
+OWNER_SETTINGS=$VAR/owner.env
 
-setting() { [ ! -f "$SETTINGS" ] || sed -n "s/^$1=//p" "$SETTINGS" | tail -n 1; }
+settings_of() { case $1 in DB_OWNER_* | DB_ADMIN_* | DB_ROLES_*) echo "$OWNER_SETTINGS" ;; *) echo "$SETTINGS" ;; esac }
+
+setting() {
+    local file
+    file=$(settings_of "$1")
+    [ ! -f "$file" ] || sed -n "s/^$1=//p" "$file" | tail -n 1
+}
 
 # set_setting NAME VALUE: replaces the whole file at once, so that a stop in between leaves the old one.
 set_setting() {
+    local file
+    file=$(settings_of "$1")
     (
         umask 077
-        { grep -v "^$1=" "$SETTINGS" 2>/dev/null || true; printf '%s=%s\n' "$1" "$2"; } >"$SETTINGS.new"
-        mv "$SETTINGS.new" "$SETTINGS"
+        { grep -v "^$1=" "$file" 2>/dev/null || true; printf '%s=%s\n' "$1" "$2"; } >"$file.new"
+        mv "$file.new" "$file"
     )
-    if is_root && id -u "$SERVICE_USER" >/dev/null 2>&1; then chown "$SERVICE_USER" "$SETTINGS"; fi
+    give_settings_to_web
+}
+
+give_settings_to_web() {
+    if [ -f "$SETTINGS" ] && is_root && id -u "$SERVICE_USER" >/dev/null 2>&1; then chown "$SERVICE_USER" "$SETTINGS"; fi
 }
 
 secret() { head -c 24 /dev/urandom | base64 | tr '+/' 'ab'; }
@@ -28,8 +42,8 @@ require_settings() {
     for name in DB_PASSWORD DB_OWNER_PASSWORD DB_ADMIN_PASSWORD; do
         [ -n "$(setting $name)" ] || set_setting $name "$(secret)"
     done
-    if is_root && id -u "$SERVICE_USER" >/dev/null 2>&1; then chown "$SERVICE_USER" "$SETTINGS"; fi
-    chmod 600 "$SETTINGS"
+    give_settings_to_web
+    chmod 600 "$SETTINGS" "$OWNER_SETTINGS"
 }
 
 # new_secret key|database|metrics: changes a secret and starts again what knows the old one.

@@ -1,12 +1,5 @@
 # Looking after a place: what is wrong with it, and taking it elsewhere.
 
-# pg NAME ARGUMENTS...: a program of PostgreSQL's, as the role that owns the tables; its password goes by the environment alone.
-pg() {
-    local program=$1
-    shift
-    PGPASSWORD=$(setting DB_OWNER_PASSWORD) "$PG_BIN/$program" -h 127.0.0.1 -p "$DB_PORT" -U zebrafinch_owner "$@"
-}
-
 backup() {
     local file=${1:-} folder=$VAR/backup check=zebrafinch_backup_check
     [ -n "$file" ] || fail "backup needs to know where to write." "name a file that is not there yet: ./zebrafinch backup house.backup"
@@ -18,7 +11,7 @@ backup() {
     rm -rf "$folder"
     (umask 077; mkdir -p "$folder")
     if is_root; then chown "$SERVICE_USER" "$folder"; fi
-    step "Backup" artisan house:backup "$folder"
+    step "Backup" owner_artisan house:backup "$folder"
     # A backup is one once it was restored.
     sql postgres "drop database if exists $check with (force)" 2>/dev/null
     create_database "$check"
@@ -33,8 +26,9 @@ backup() {
 
 # restored_alike DATABASE FOLDER: brings a dump into an empty database, and compares it with its manifest.
 restored_alike() {
-    pg pg_restore -d "$1" --no-owner --no-privileges --exit-on-error "$2/database.dump" || return 1
-    DB_DATABASE=$1 artisan house:prove-backup "$2/manifest.json"
+    PGPASSWORD=$(setting DB_OWNER_PASSWORD) "$PG_BIN/pg_restore" -h 127.0.0.1 -p "$DB_PORT" -U zebrafinch_owner -d "$1" \
+        --no-owner --no-privileges --exit-on-error "$2/database.dump" || return 1
+    DB_DATABASE=$1 owner_artisan house:prove-backup "$2/manifest.json"
 }
 
 restore() {
@@ -71,7 +65,7 @@ restore() {
     if is_root; then chown -R "$SERVICE_USER" "$folder"; fi
     step "Empty database" recreate_database zebrafinch
     step "Restore" restored_alike zebrafinch "$folder"
-    sql zebrafinch "$(cat "$ROOT/deploy/database/rights.sql")"
+    grant_rights zebrafinch
     rm -rf "$folder"
     stop_postgres
     say "Everything is as in the backup; every table was compared row by row. Start it: ./zebrafinch start"

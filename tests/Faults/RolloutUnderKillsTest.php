@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Keymap\KeymapStarter;
+use App\Library\Keyboards;
 use App\Library\Library;
 use App\Models\Preset;
 use App\Models\Rollout;
@@ -36,7 +37,7 @@ function standardRelease(): App\Models\Release
 {
     $keeper = User::query()->where('email', 'keeper@saltmarsh.example')->firstOrFail();
     $library = app(Library::class);
-    $seat = $library->seat(Library::DEFAULT_BOARD, Library::DEFAULT_LAYOUT, Library::DEFAULT_SYSTEM);
+    $seat = $library->keyboards->seat(Keyboards::DEFAULT_BOARD, Keyboards::DEFAULT_LAYOUT, Keyboards::DEFAULT_SYSTEM);
     foreach (['cutloom', 'faderloft', 'easeframe'] as $id) {
         app(KeymapStarter::class)->fromFactory($keeper, $library->application($id), 'House keys');
     }
@@ -57,7 +58,7 @@ test('a server that is killed 20 times in a rollout goes on where it was, and so
     usleep(1_500_000);
     $release = standardRelease();
     $library = app(Library::class);
-    $seat = $library->seat(Library::DEFAULT_BOARD, Library::DEFAULT_LAYOUT, Library::DEFAULT_SYSTEM);
+    $seat = $library->keyboards->seat(Keyboards::DEFAULT_BOARD, Keyboards::DEFAULT_LAYOUT, Keyboards::DEFAULT_SYSTEM);
     $chosen = Suite::query()->whereIn('slug', $suites)->get();
     $problems = app(Rollouts::class)->problems($release, $chosen, $seat);
     $keeper = User::query()->where('email', 'keeper@saltmarsh.example')->firstOrFail();

@@ -131,7 +131,11 @@ final class Checkout
 
     public function setting(string $name): string
     {
-        preg_match("/^{$name}=(.*)$/m", (string) file_get_contents("{$this->folder}/var/settings.env"), $found);
+        $files = array_map(fn (string $file): string => (string) @file_get_contents("{$this->folder}/var/{$file}"), [
+            'settings.env',
+            'owner.env',
+        ]);
+        preg_match("/^{$name}=(.*)$/m", implode("\n", $files), $found);
 
         return $found[1] ?? '';
     }

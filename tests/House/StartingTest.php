@@ -82,6 +82,11 @@ test('no secret stands on a command line while all is started', function () {
         }
         $looks++;
     }
+    // What makes tables and roles is no business of the web's.
+    $web =
+        file_get_contents('/proc/'.checkout()->processOf('php').'/environ').
+        file_get_contents(checkout()->folder.'/var/settings.env');
+    expect($web)->not->toContain(checkout()->setting('DB_OWNER_PASSWORD'))->not->toContain(checkout()->setting('DB_ADMIN_PASSWORD'));
     expect($looks)->toBeGreaterThan(10)->and(checkout()->isReady())->toBeTrue();
 });
 
@@ -110,6 +115,7 @@ test('passwords of the database that were lost are made anew; the application ke
     checkout()->run('stop');
     $settings = checkout()->folder.'/var/settings.env';
     $whole = (string) file_get_contents($settings);
+    unlink(checkout()->folder.'/var/owner.env');
     file_put_contents($settings, (string) preg_replace('/^DB_.*\n/m', '', $whole));
     [$said, $status] = checkout()->run('start --background');
     expect($status)->toBe(0, $said)->and(checkout()->isReady())->toBeTrue();
@@ -136,10 +142,11 @@ test('a port that is taken, a folder of the framework that is gone and a file th
 });
 
 test('a secret that is changed closes nothing that was open', function () {
-    foreach (['database', 'key'] as $secret) {
+    foreach (['database', 'key', 'key'] as $secret) {
         [$said, $status] = checkout()->run("new-secret {$secret}");
         expect($status)->toBe(0, $said)->and(checkout()->isReady())->toBeTrue();
     }
+    expect(substr_count(checkout()->setting('APP_PREVIOUS_KEYS'), 'base64:'))->toBe(2);
     $signIn = ['email' => 'keeper@reedbed.example', 'password' => 'seven night trains'];
     expect(checkout()->ask('POST', '/api/session', $signIn)['status'])->toBe(200);
     expect(checkout()->run('doctor')[0])->not->toContain('NOT SO   The');

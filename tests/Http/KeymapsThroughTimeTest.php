@@ -11,6 +11,7 @@ use App\Keymap\KitReader;
 use App\Keymap\NothingToUndo;
 use App\Keymap\StaleKeymap;
 use App\Keymap\WriteTerms;
+use App\Library\Keyboards;
 use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\Release;
@@ -130,7 +131,7 @@ final class RandomKit
     private function release(): void
     {
         if ($this->user->kit->keymaps()->where('in_use', true)->exists()) {
-            $seat = app(Library::class)->seat(Library::DEFAULT_BOARD, Library::DEFAULT_LAYOUT, Library::DEFAULT_SYSTEM);
+            $seat = app(Library::class)->keyboards->seat(Keyboards::DEFAULT_BOARD, Keyboards::DEFAULT_LAYOUT, Keyboards::DEFAULT_SYSTEM);
             [, $problems] = app(ReleaseSaver::class)->looked($this->user, null, $seat);
             $yes = new Yes(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
             app(ReleaseSaver::class)->newPreset($this->user, $this->name(), 'as it is', $seat, $yes);

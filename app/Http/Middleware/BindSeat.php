@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Library\Keyboards;
 use App\Library\Library;
 use Closure;
 use Illuminate\Contracts\Container\Container;
@@ -31,8 +32,8 @@ final readonly class BindSeat
             $request->query->all(),
             [
                 'system' => ['sometimes', Rule::enum(System::class)],
-                'board' => ['sometimes', Rule::in($this->library->boardIds())],
-                'layout' => ['sometimes', Rule::in($this->library->layoutIds())],
+                'board' => ['sometimes', Rule::in($this->library->keyboards->boardIds())],
+                'layout' => ['sometimes', Rule::in($this->library->keyboards->layoutIds())],
             ],
             [
                 'system' => 'The system is one of macos, windows, linux.',
@@ -42,10 +43,10 @@ final readonly class BindSeat
         )->validate();
         $seat = null;
         $this->container->bind(Seat::class, function () use (&$seat, $named): Seat {
-            return $seat ??= $this->library->seat(
-                $named['board'] ?? Library::DEFAULT_BOARD,
-                $named['layout'] ?? Library::DEFAULT_LAYOUT,
-                System::from($named['system'] ?? Library::DEFAULT_SYSTEM->value),
+            return $seat ??= $this->library->keyboards->seat(
+                $named['board'] ?? Keyboards::DEFAULT_BOARD,
+                $named['layout'] ?? Keyboards::DEFAULT_LAYOUT,
+                System::from($named['system'] ?? Keyboards::DEFAULT_SYSTEM->value),
             );
         });
 

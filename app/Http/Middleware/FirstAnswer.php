@@ -100,10 +100,10 @@ final readonly class FirstAnswer
 
     private function digest(Request $request): string
     {
-        $files = array_map(static fn (UploadedFile $file): string|false => hash_file('sha256', $file->getPathname()), Uploads::of($request));
+        $files = array_map(static fn (UploadedFile $one): string|false => hash_file('sha256', $one->getPathname()), Uploads::of($request));
         $whole = [$request->method(), $request->getRequestUri(), $request->getContent(), $request->request->all(), $files];
 
-        // With the key of the application: a password stands in some requests, and a plain digest could be tried against.
+        // With the application key: a password stands in some requests, and a plain digest could be tried against.
         return hash_hmac('sha256', json_encode($whole, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), config()->string('app.key'));
     }
 }

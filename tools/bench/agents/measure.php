@@ -6,6 +6,7 @@ declare(strict_types=1);
 // Usage: php measure.php ADDRESS
 
 use App\Keymap\KeymapStarter;
+use App\Library\Keyboards;
 use App\Library\Library;
 use App\Models\Preset;
 use App\Models\Suite;
@@ -29,7 +30,7 @@ const EVERY = 2.0;
 
 [, $address] = $argv;
 $library = app(Library::class);
-$seat = $library->seat(Library::DEFAULT_BOARD, Library::DEFAULT_LAYOUT, Library::DEFAULT_SYSTEM);
+$seat = $library->keyboards->seat(Keyboards::DEFAULT_BOARD, Keyboards::DEFAULT_LAYOUT, Keyboards::DEFAULT_SYSTEM);
 
 /** @param  list<float>  $times */
 function share(array $times, float $share): float

@@ -50,7 +50,7 @@ final readonly class CarryOverController
             $report,
             $this->carriedOver->madeFrom($user, $applications),
             $this->docket,
-            $this->library->reserved(),
+            $this->library->keyboards->reserved(),
             $seat,
         );
     }

@@ -14,6 +14,6 @@ final readonly class SpelledChordController
 {
     public function __invoke(ChordRequest $request, Seat $seat, Library $library): SpelledChordResource
     {
-        return new SpelledChordResource($request->chord($seat), $library->reserved(), $seat);
+        return new SpelledChordResource($request->chord($seat), $library->keyboards->reserved(), $seat);
     }
 }

@@ -16,6 +16,6 @@ final readonly class TableController
 {
     public function __invoke(#[CurrentUser] User $user, Seat $seat, KitReader $kit, Library $library): TableResource
     {
-        return new TableResource($kit->all($user), $library->reserved(), $seat);
+        return new TableResource($kit->all($user), $library->keyboards->reserved(), $seat);
     }
 }

@@ -22,7 +22,10 @@ final readonly class KeyboardController
 
     public function index(Seat $seat): KeyboardsResource
     {
-        $boards = array_map(fn (string $id): Board => $this->library->board($id, $seat->system), $this->library->boardIds());
+        $boards = array_map(
+            fn (string $id): Board => $this->library->keyboards->board($id, $seat->system),
+            $this->library->keyboards->boardIds(),
+        );
 
         return new KeyboardsResource($boards, $this->layouts());
     }
@@ -36,6 +39,6 @@ final readonly class KeyboardController
     /** @return list<Layout> */
     private function layouts(): array
     {
-        return array_map(fn (string $id): Layout => $this->library->layout($id), $this->library->layoutIds());
+        return array_map(fn (string $id): Layout => $this->library->keyboards->layout($id), $this->library->keyboards->layoutIds());
     }
 }

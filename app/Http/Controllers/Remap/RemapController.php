@@ -48,7 +48,7 @@ final readonly class RemapController
             $wanted === null ? [] : DestroysElsewhere::by($wanted->chord, $this->others($user, $application, $seat)),
             $wanted === null ? null : $this->inFront($user, $application, $wanted, $seat),
             $this->docket,
-            $this->library->reserved(),
+            $this->library->keyboards->reserved(),
         );
     }
 

@@ -31,7 +31,7 @@ final readonly class TravelController
         $checks = array_map(
             fn (CurrentKeymap $keymap): array => [
                 $keymap,
-                new TravelCheck($this->library->reserved(), $this->kit->offers($user, $keymap->application, $seat)),
+                new TravelCheck($this->library->keyboards->reserved(), $this->kit->offers($user, $keymap->application, $seat)),
             ],
             $this->kit->all($user),
         );

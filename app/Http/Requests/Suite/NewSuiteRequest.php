@@ -16,8 +16,8 @@ final class NewSuiteRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:60'],
-            'board' => ['required', Rule::in($library->boardIds())],
-            'layout' => ['required', Rule::in($library->layoutIds())],
+            'board' => ['required', Rule::in($library->keyboards->boardIds())],
+            'layout' => ['required', Rule::in($library->keyboards->layoutIds())],
             'system' => ['required', Rule::enum(System::class)],
             'applications' => ['present', 'array', 'max:100'],
             'applications.*' => ['distinct', Rule::in($library->applicationIds())],

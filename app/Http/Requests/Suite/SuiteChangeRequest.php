@@ -16,8 +16,8 @@ final class SuiteChangeRequest extends FormRequest
     {
         return [
             'name' => ['sometimes', 'string', 'min:1', 'max:60'],
-            'board' => ['required_without_all:applications,name', Rule::in($library->boardIds())],
-            'layout' => ['required_without_all:applications,name', Rule::in($library->layoutIds())],
+            'board' => ['required_without_all:applications,name', Rule::in($library->keyboards->boardIds())],
+            'layout' => ['required_without_all:applications,name', Rule::in($library->keyboards->layoutIds())],
             'system' => ['sometimes', Rule::enum(System::class)],
             'applications' => ['sometimes', 'array', 'min:1'],
             'applications.*' => ['distinct', Rule::in($library->applicationIds())],

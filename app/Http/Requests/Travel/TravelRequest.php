@@ -18,8 +18,8 @@ final class TravelRequest extends FormRequest
     {
         return [
             'to_system' => ['required', Rule::enum(System::class)],
-            'to_board' => ['required', Rule::in($library->boardIds())],
-            'to_layout' => ['required', Rule::in($library->layoutIds())],
+            'to_board' => ['required', Rule::in($library->keyboards->boardIds())],
+            'to_layout' => ['required', Rule::in($library->keyboards->layoutIds())],
         ];
     }
 
@@ -35,7 +35,7 @@ final class TravelRequest extends FormRequest
 
     public function there(Library $library): Seat
     {
-        return $library->seat(
+        return $library->keyboards->seat(
             $this->string('to_board')->toString(),
             $this->string('to_layout')->toString(),
             System::from($this->string('to_system')->toString()),

@@ -35,8 +35,8 @@ final readonly class SuiteShape
         return [
             'id' => $suite->slug,
             'name' => $suite->name,
-            'board' => ['id' => $suite->board, 'name' => $this->library->nameOfBoard($suite->board, $suite->system)],
-            'layout' => ['id' => $suite->layout, 'name' => $this->library->nameOfLayout($suite->layout)],
+            'board' => ['id' => $suite->board, 'name' => $this->library->keyboards->nameOfBoard($suite->board, $suite->system)],
+            'layout' => ['id' => $suite->layout, 'name' => $this->library->keyboards->nameOfLayout($suite->layout)],
             'system' => $suite->system->value,
             'applications' => $suite->applications,
             'is_online' => $isOnline,
