@@ -9,13 +9,10 @@ final readonly class RecoveryCodes
 {
     public const NUMBER = 10;
 
-    /** Without letters and digits that are taken for one another. */
-    private const SIGNS = 'abcdefghjkmnpqrstuvwxyz23456789';
-
     /** @return list<string> as `abcde-fghjk` */
     public static function fresh(): array
     {
-        return array_map(static fn (): string => self::five().'-'.self::five(), range(1, self::NUMBER));
+        return array_map(static fn (): string => ReadableCode::ofGroups(2), range(1, self::NUMBER));
     }
 
     /**
@@ -41,11 +38,6 @@ final readonly class RecoveryCodes
     /** They are drawn at random from 2^49, so a plain digest hides them well enough. */
     private static function hash(string $code): string
     {
-        return hash('sha256', strtolower(trim($code)));
-    }
-
-    private static function five(): string
-    {
-        return implode('', array_map(static fn (): string => self::SIGNS[random_int(0, strlen(self::SIGNS) - 1)], range(1, 5)));
+        return hash('sha256', ReadableCode::plain($code));
     }
 }

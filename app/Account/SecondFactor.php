@@ -32,7 +32,7 @@ final readonly class SecondFactor
     public function confirm(User $user, string $code): ?array
     {
         return DB::transaction(function () use ($user, $code): ?array {
-            $locked = self::locked($user);
+            $locked = User::locked($user);
             $step = self::stepOf($locked, $code);
             if ($step === null) {
                 return null;
@@ -56,7 +56,7 @@ final readonly class SecondFactor
     public function isProven(User $user, string $code): bool
     {
         return DB::transaction(function () use ($user, $code): bool {
-            $locked = self::locked($user);
+            $locked = User::locked($user);
             $step = self::stepOf($locked, preg_replace('/\s+/', '', $code) ?? '');
             if ($step !== null) {
                 $locked->forceFill(['second_factor_step' => $step])->save();
@@ -82,12 +82,6 @@ final readonly class SecondFactor
             $this->journal->note('second-factor-off', Subject::person($user));
             ChangedMail::tell($user, 'Your second factor was switched off');
         });
-    }
-
-    /** Two requests with one code wait for each other, so that only one of them is let in. */
-    private static function locked(User $user): User
-    {
-        return User::query()->lockForUpdate()->findOrFail($user->id);
     }
 
     private static function stepOf(User $user, string $code): ?int

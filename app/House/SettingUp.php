@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\Account\ReadableCode;
 use App\Journal\Journal;
 use App\Journal\Subject;
 use App\Models\House;
@@ -14,8 +15,6 @@ use Illuminate\Support\Facades\DB;
 /** How a place becomes a house: prepared once on the command line, then named by whoever first shows the code that was printed there. */
 final readonly class SettingUp
 {
-    private const SIGNS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
-
     public function __construct(private Journal $journal)
     {
     }
@@ -34,14 +33,7 @@ final readonly class SettingUp
     /** @return string a new code for the first visit; one that was printed before is no longer good */
     public function newCode(House $house): string
     {
-        $groups = array_map(
-            static fn (): string => implode(
-                '',
-                array_map(static fn (): string => self::SIGNS[random_int(0, strlen(self::SIGNS) - 1)], range(1, 5)),
-            ),
-            range(1, 4),
-        );
-        $code = implode('-', $groups);
+        $code = strtoupper(ReadableCode::ofGroups(4));
         $house->update(['setup_code_hash' => self::hash($code)]);
 
         return $code;
@@ -74,6 +66,6 @@ final readonly class SettingUp
 
     private static function hash(string $code): string
     {
-        return hash('sha256', (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($code)));
+        return hash('sha256', ReadableCode::plain($code));
     }
 }

@@ -82,6 +82,12 @@ final class User extends Account
         return self::query()->whereNull('disabled_at')->whereNull('removed_at');
     }
 
+    /** Whoever changes an account, or uses one of its codes, waits for others who do. */
+    public static function locked(self $user): self
+    {
+        return self::query()->lockForUpdate()->findOrFail($user->id);
+    }
+
     public function isActive(): bool
     {
         return $this->disabled_at === null && $this->removed_at === null;

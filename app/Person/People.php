@@ -67,7 +67,7 @@ final readonly class People
     public function remove(User $user): void
     {
         DB::transaction(function () use ($user): void {
-            $locked = self::locked($user);
+            $locked = User::locked($user);
             $this->refuseLastKeeper($locked);
             $this->signedOut->everywhere($locked);
             $kit = $locked->kit;
@@ -104,7 +104,7 @@ final readonly class People
     private function change(User $user, int $version, callable $change): User
     {
         return DB::transaction(static function () use ($user, $version, $change): User {
-            $locked = self::locked($user);
+            $locked = User::locked($user);
             if ($locked->version !== $version || $locked->removed_at !== null) {
                 throw Stale::thing("The account of {$user->name}");
             }
@@ -114,11 +114,6 @@ final readonly class People
 
             return $locked;
         });
-    }
-
-    private static function locked(User $user): User
-    {
-        return User::query()->lockForUpdate()->findOrFail($user->id);
     }
 
     /** Keepers who might go at the same time wait for each other, in one order. */

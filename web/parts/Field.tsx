@@ -47,5 +47,17 @@ export function Field({
   )
 }
 
-/** What a new password must be. */
-export const PASSWORD_HELP = '12 characters or more; a few words in a row are good.'
+interface NewPasswordProps {
+  label?: string
+  value: string
+  onChange: (value: string) => void
+  /** Said after what a password must be. */
+  also?: string
+  takesFocus?: boolean
+}
+
+/** Where a new password is written, with what it must be. */
+export function NewPasswordField({ label = 'Password', also, ...rest }: NewPasswordProps) {
+  const help = ['12 characters or more; a few words in a row are good.', also].filter(Boolean).join(' ')
+  return <Field label={label} type="password" autoComplete="new-password" help={help} {...rest} />
+}

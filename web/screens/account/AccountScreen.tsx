@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Schema } from '../../api/client'
 import { Asking } from '../../parts/Asking'
-import { Field, PASSWORD_HELP } from '../../parts/Field'
+import { Field, NewPasswordField } from '../../parts/Field'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { when } from '../../parts/when'
@@ -84,14 +84,7 @@ function Password({ account }: Props) {
         }}
       >
         <Field label="Password now" type="password" autoComplete="current-password" value={current} onChange={setCurrent} />
-        <Field
-          label="New password"
-          type="password"
-          autoComplete="new-password"
-          help={`${PASSWORD_HELP} Your other sessions end with it.`}
-          value={password}
-          onChange={setPassword}
-        />
+        <NewPasswordField label="New password" also="Your other sessions end with it." value={password} onChange={setPassword} />
         <button className="btn btn-outline-secondary btn-sm" disabled={change.isSending}>
           Change the password
         </button>

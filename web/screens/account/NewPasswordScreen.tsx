@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { Link, useLocation } from 'react-router'
 import { Empty } from '../../parts/Empty'
-import { Field, PASSWORD_HELP } from '../../parts/Field'
+import { NewPasswordField } from '../../parts/Field'
 import { LonePage } from '../../parts/LonePage'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { useResetPassword } from './mutations'
@@ -38,15 +38,7 @@ export function NewPasswordScreen() {
           }}
         >
           <p>{email}</p>
-          <Field
-            label="New password"
-            type="password"
-            autoComplete="new-password"
-            help={PASSWORD_HELP}
-            takesFocus
-            value={password}
-            onChange={setPassword}
-          />
+          <NewPasswordField label="New password" takesFocus value={password} onChange={setPassword} />
           <ProblemNote error={reset.error} />
           <Button type="submit" disabled={reset.isSending}>
             Take it

@@ -4,7 +4,7 @@ import Form from 'react-bootstrap/Form'
 import { Navigate } from 'react-router'
 import { useSession } from '../../api/session'
 import { Asking } from '../../parts/Asking'
-import { Field, PASSWORD_HELP } from '../../parts/Field'
+import { Field, NewPasswordField } from '../../parts/Field'
 import { LonePage } from '../../parts/LonePage'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { useSetUp } from './mutations'
@@ -45,14 +45,7 @@ function FirstVisit() {
       <Field label="Name of the house" autoComplete="organization" value={given.house} onChange={change('house')} />
       <Field label="Your name" autoComplete="name" value={given.name} onChange={change('name')} />
       <Field label="Your address" type="email" autoComplete="username" value={given.email} onChange={change('email')} />
-      <Field
-        label="Password"
-        type="password"
-        autoComplete="new-password"
-        help={PASSWORD_HELP}
-        value={given.password}
-        onChange={change('password')}
-      />
+      <NewPasswordField value={given.password} onChange={change('password')} />
       <ProblemNote error={setUp.error} />
       <Button type="submit" disabled={setUp.isSending}>
         Open the house

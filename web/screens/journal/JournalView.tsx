@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Schema } from '../../api/client'
 import { useWatchedSuites } from '../../api/suites'
 import { Asking } from '../../parts/Asking'
+import { Choice } from '../../parts/Choice'
 import { Empty } from '../../parts/Empty'
 import { ProblemNote, Warning } from '../../parts/ProblemNote'
 import table from '../../parts/table.module.css'
@@ -11,7 +12,7 @@ import { asked, useJournal, useJournalProof, type Narrowed } from './queries'
 import { inWords } from './words'
 import css from './journal.module.css'
 
-const ALL: Narrowed = { words: '', person: '', suite: '', day: '' }
+const ALL: Narrowed = { words: '', person: '', suite: '', keymap: '', day: '' }
 
 /** Who did what to what, when, and from where. */
 export function JournalView() {
@@ -20,51 +21,52 @@ export function JournalView() {
   const journal = useJournal(settled)
   const people = usePeople().data?.people ?? []
   const suites = useWatchedSuites().data?.suites ?? []
-  const change = (name: keyof Narrowed) => (event: { target: { value: string } }) =>
-    setNarrowed({ ...narrowed, [name]: event.target.value })
+  const narrow = (more: Partial<Narrowed>) => setNarrowed({ ...narrowed, ...more })
   const csv = new URLSearchParams(Object.entries(asked(settled)).map(([name, value]) => [name, String(value)]))
   return (
     <>
       <form className={css.narrow} role="search" aria-label="Narrow the journal" onSubmit={(event) => event.preventDefault()}>
         <label>
           Words
-          <input type="search" className="form-control form-control-sm" value={narrowed.words} onChange={change('words')} />
+          <input
+            type="search"
+            className="form-control form-control-sm"
+            value={narrowed.words}
+            onChange={(event) => narrow({ words: event.target.value })}
+          />
         </label>
-        <label>
-          Person
-          <select className="form-select form-select-sm" value={narrowed.person} onChange={change('person')}>
-            <option value="">everybody</option>
-            {people.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Suite
-          <select className="form-select form-select-sm" value={narrowed.suite} onChange={change('suite')}>
-            <option value="">any or none</option>
-            {suites.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Choice label="Person" none="everybody" value={narrowed.person} of={people} onChange={(person) => narrow({ person })} />
+        <Choice label="Suite" none="any or none" value={narrowed.suite} of={suites} onChange={(suite) => narrow({ suite })} />
         <label>
           Day
-          <input type="date" className="form-control form-control-sm" value={narrowed.day} onChange={change('day')} />
+          <input
+            type="date"
+            className="form-control form-control-sm"
+            value={narrowed.day}
+            onChange={(event) => narrow({ day: event.target.value })}
+          />
         </label>
         <a href={`/api/journal.csv?${csv}`} download>
           As a table (CSV)
         </a>
       </form>
+      {narrowed.keymap !== '' && (
+        <p>
+          Of one keymap alone.{' '}
+          <button type="button" className="plain" onClick={() => narrow({ keymap: '' })}>
+            Of all again
+          </button>
+        </p>
+      )}
       <Proof />
       <Asking of={journal}>
         {({ pages }) => {
           const entries = pages.flatMap((page) => page.entries)
-          return entries.length === 0 ? <Empty>Nothing of that kind has happened. Narrow it less.</Empty> : <Entries entries={entries} />
+          return entries.length === 0 ? (
+            <Empty>Nothing of that kind has happened. Narrow it less.</Empty>
+          ) : (
+            <Entries entries={entries} onKeymap={(keymap) => narrow({ keymap })} />
+          )
         }}
       </Asking>
       {journal.isFetchNextPageError && <ProblemNote error={journal.error} onRetry={() => void journal.fetchNextPage()} />}
@@ -96,7 +98,12 @@ function Proof() {
   )
 }
 
-function Entries({ entries }: { entries: Schema['JournalEntry'][] }) {
+interface EntriesProps {
+  entries: Schema['JournalEntry'][]
+  onKeymap: (keymap: string) => void
+}
+
+function Entries({ entries, onKeymap }: EntriesProps) {
   return (
     <table className={table.findings}>
       <thead>
@@ -115,7 +122,12 @@ function Entries({ entries }: { entries: Schema['JournalEntry'][] }) {
             </td>
             <td>{entry.person ?? <span className="quiet">by itself</span>}</td>
             <td>
-              {inWords(entry)}
+              {inWords(entry)}{' '}
+              {entry.subject_kind === 'keymap' && (
+                <button type="button" className="plain" onClick={() => onKeymap(entry.subject_id ?? '')}>
+                  this keymap alone
+                </button>
+              )}
               {typeof entry.details.why === 'string' && <span className={table.difference}>“{entry.details.why}”</span>}
             </td>
             <td className="quiet">{entry.address}</td>

@@ -5,15 +5,18 @@ export interface Narrowed {
   words: string
   person: string
   suite: string
+  /** Its number. */
+  keymap: string
   day: string
 }
 
 /** What the server is asked for; what is empty is not asked for. */
-export function asked({ words, person, suite, day }: Narrowed) {
+export function asked({ words, person, suite, keymap, day }: Narrowed) {
   return {
     ...(words.trim() === '' ? {} : { words: words.trim() }),
     ...(person === '' ? {} : { person: Number(person) }),
     ...(suite === '' ? {} : { suite }),
+    ...(keymap === '' ? {} : { keymap: Number(keymap) }),
     ...(day === '' ? {} : { day }),
   }
 }

@@ -5,7 +5,7 @@ import { useLocation, useNavigate } from 'react-router'
 import type { Schema } from '../../api/client'
 import { Asking } from '../../parts/Asking'
 import { Empty } from '../../parts/Empty'
-import { Field, PASSWORD_HELP } from '../../parts/Field'
+import { Field, NewPasswordField } from '../../parts/Field'
 import { LonePage } from '../../parts/LonePage'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { useJoin } from './mutations'
@@ -44,15 +44,7 @@ function Join({ token, invitation }: { token: string; invitation: Schema['Opened
       </p>
       <input type="hidden" autoComplete="username" value={invitation.email} readOnly />
       <Field label="Your name" autoComplete="name" value={name} onChange={setName} />
-      <Field
-        label="Password"
-        type="password"
-        autoComplete="new-password"
-        help={PASSWORD_HELP}
-        takesFocus
-        value={password}
-        onChange={setPassword}
-      />
+      <NewPasswordField takesFocus value={password} onChange={setPassword} />
       <ProblemNote error={join.error} />
       <Button type="submit" disabled={join.isSending}>
         Come in

@@ -5,6 +5,7 @@ import type { Schema } from '../../api/client'
 import { useSuitePage, useWatchedSuites } from '../../api/suites'
 import { Asking } from '../../parts/Asking'
 import { Disclosure } from '../../parts/Disclosure'
+import { Choice } from '../../parts/Choice'
 import { Empty } from '../../parts/Empty'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { Secret } from '../../parts/Secret'
@@ -99,48 +100,14 @@ function SuiteForm({ start, verb, isSending, hasApplications = false, onSend }: 
           onChange={(event) => setGiven({ ...given, name: event.target.value })}
         />
       </label>
-      <label>
-        Board
-        <select
-          className="form-select form-select-sm"
-          value={given.board}
-          onChange={(event) => setGiven({ ...given, board: event.target.value })}
-        >
-          {keyboards?.boards.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        Layout
-        <select
-          className="form-select form-select-sm"
-          value={given.layout}
-          onChange={(event) => setGiven({ ...given, layout: event.target.value })}
-        >
-          {keyboards?.layouts.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        System
-        <select
-          className="form-select form-select-sm"
-          value={given.system}
-          onChange={(event) => setGiven({ ...given, system: event.target.value as NewSuite['system'] })}
-        >
-          {Object.entries(SYSTEMS).map(([id, name]) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice label="Board" value={given.board} of={keyboards?.boards ?? []} onChange={(board) => setGiven({ ...given, board })} />
+      <Choice label="Layout" value={given.layout} of={keyboards?.layouts ?? []} onChange={(layout) => setGiven({ ...given, layout })} />
+      <Choice
+        label="System"
+        value={given.system}
+        of={Object.entries(SYSTEMS).map(([id, name]) => ({ id, name }))}
+        onChange={(system) => setGiven({ ...given, system: system as NewSuite['system'] })}
+      />
       {hasApplications && applications.length > 0 && (
         <fieldset>
           <legend>Applications</legend>
