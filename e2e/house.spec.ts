@@ -136,6 +136,8 @@ test('from an empty machine to two people, two suites and a rollout', async ({ p
         await page.reload()
         await expect(page.locator('main h1').first()).toBeAttached()
         await expect(page.locator('.waiting')).toHaveCount(0)
+        // What is asked before something that cannot be taken back has colours of its own.
+        if (view === '/house') await page.getByRole('button', { name: 'Remove' }).first().click()
         const { violations } = await new AxeBuilder({ page }).analyze()
         expect(violations.map(({ id, nodes }) => [view, theme, id, ...nodes.map(({ html }) => html)])).toEqual([])
       }
