@@ -49,6 +49,7 @@ test('what was undone, saved and changed is the same after a reload, and one can
   await page.goto('/remap/easeframe?command=lock-layer')
   await expect(page.getByText('commands changed since the save')).toBeVisible()
   await page.getByRole('button', { name: /^Undo/ }).click()
+  await expect(page.getByRole('button', { name: /^Redo: Lock layer: Swap/ })).toBeEnabled()
   await page.reload()
   await expect(page.getByRole('button', { name: /^Redo: Lock layer: Swap/ })).toBeEnabled()
   await page.getByRole('button', { name: 'Save Night titles' }).click()

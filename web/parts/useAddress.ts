@@ -1,10 +1,12 @@
 import { useCallback, useLayoutEffect } from 'react'
-import { useLocation, useSearchParams } from 'react-router'
+import { NavigationType, useLocation, useNavigationType, useSearchParams } from 'react-router'
 
 type Values = Record<string, string>
 
 /** Marks entries of the history that the screen itself has written. */
 export const OWN = { isOwn: true }
+
+export const isOwn = (state: unknown): boolean => typeof state === 'object' && state !== null && 'isOwn' in state
 
 /** The parameters after some of them were set; an empty value leaves the address. */
 export function withValues(before: URLSearchParams, next: Values): URLSearchParams {
@@ -27,10 +29,12 @@ let written: URLSearchParams | null = null
 /** State that lives in the address, so that every view can be linked to and gone back to. */
 export function useAddress(): [read: (name: string) => string, write: (next: Values, way?: Way) => void] {
   const [parameters, setParameters] = useSearchParams()
-  const { key } = useLocation()
+  const { key, state } = useLocation()
+  const kind = useNavigationType()
   useLayoutEffect(() => {
-    written = null
-  }, [key])
+    // A step that arrives while a later one is on its way does not end the later one.
+    if (kind === NavigationType.Pop || !isOwn(state) || written?.toString() === parameters.toString()) written = null
+  }, [key, kind, state, parameters])
   const read = useCallback((name: string) => parameters.get(name) ?? '', [parameters])
   const write = useCallback(
     (next: Values, { replace = false }: Way = {}) => {

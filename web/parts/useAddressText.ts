@@ -1,8 +1,6 @@
 import { useState } from 'react'
 import { NavigationType, useLocation, useNavigationType } from 'react-router'
-import { useAddress } from './useAddress'
-
-const isOwn = (state: unknown): boolean => typeof state === 'object' && state !== null && 'isOwn' in state
+import { isOwn, useAddress } from './useAddress'
 
 interface AddressText {
   text: string
