@@ -21,6 +21,9 @@ final readonly class LeftHand
     /** From this many modifiers on, each further one costs double. */
     private const EASY_MODIFIERS = 2;
 
+    /** In mm: what lies further from every finger's home makes the right hand leave the mouse. */
+    private const REACH = 2.5 * Board::PITCH;
+
     /** @var list<KeyPosition> */
     private array $home;
 
@@ -29,14 +32,29 @@ final readonly class LeftHand
         $this->home = array_values(array_filter(array_map($board->position(...), self::HOME)));
     }
 
+    /** Whether the left hand alone can press a chord; false also where the board has no such key. */
+    public function reaches(Chord $chord): bool
+    {
+        $travel = $this->travel($chord);
+
+        return $travel !== null && $travel <= self::REACH;
+    }
+
+    /** The way from the nearest finger's home to the key, in mm; null where the board has no such key, or the chord names none. */
+    public function travel(Chord $chord): ?float
+    {
+        $position = $chord->key instanceof Key ? $this->board->position($chord->key) : null;
+
+        return $position === null || $this->home === [] ? null : min(array_map($position->distanceTo(...), $this->home));
+    }
+
     /** In mm, or null where the board has no such key, or the chord names none. */
     public function of(Chord $chord): ?float
     {
-        $position = $chord->key instanceof Key ? $this->board->position($chord->key) : null;
-        if ($position === null || $this->home === []) {
+        $travel = $this->travel($chord);
+        if ($travel === null) {
             return null;
         }
-        $travel = min(array_map($position->distanceTo(...), $this->home));
         $held = $chord->modifiers->count();
 
         return $travel + Board::PITCH * ($held + max(0, $held - self::EASY_MODIFIERS));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Offer;
 
+use Zebrafinch\Core\Application\Mnemonic;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Gesture;
-use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Reach\ReservedChords;
@@ -22,9 +22,6 @@ final class Offers
     private const SAME_ELSEWHERE = 200.0;
 
     private const LETTER_OF_NAME = 20.0;
-
-    /** Letters of a word that a chord can stand for; shorter ones ("at", "to") mean nothing by themselves. */
-    private const SHORTEST_WORD = 3;
 
     private readonly ReservedChords $reserved;
 
@@ -65,10 +62,7 @@ final class Offers
                 $ranked[] = $this->rated($keymap, $command, $chord, $written, $travel);
             }
         }
-        usort(
-            $ranked,
-            static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()],
-        );
+        usort($ranked, static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()]);
 
         return array_column(array_slice($ranked, 0, $most), 1);
     }
@@ -112,7 +106,7 @@ final class Offers
             $cost -= self::SAME_ELSEWHERE;
             array_unshift($reasons, 'the same chord in another application');
         }
-        $word = $this->wordItStandsFor($keymap, $command, $chord);
+        $word = Mnemonic::word($keymap->application->commandName($command), $chord, $keymap->seat->layout);
         if ($word !== null) {
             $cost -= self::LETTER_OF_NAME;
             $reasons[] = "stands for \"{$word}\"";
@@ -131,17 +125,5 @@ final class Offers
         }
 
         return false;
-    }
-
-    private function wordItStandsFor(LoadedKeymap $keymap, string $command, Chord $chord): ?string
-    {
-        $legend = $chord->key instanceof Key ? $keymap->seat->layout->legend($chord->key) ?? '' : '';
-        foreach (preg_split('/[^\p{L}]+/u', $keymap->application->commandName($command), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            if (mb_strlen($word) >= self::SHORTEST_WORD && $legend !== '' && mb_strtoupper(mb_substr($word, 0, 1)) === $legend) {
-                return $word;
-            }
-        }
-
-        return null;
     }
 }

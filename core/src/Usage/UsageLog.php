@@ -4,24 +4,13 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Usage;
 
-use Zebrafinch\Core\Text\Csv\CsvRecords;
-use Zebrafinch\Core\Text\MalformedText;
-
 /**
- * How often commands were used, by key and by mouse. As a file it is CSV (RFC 4180) with the header
+ * How often commands were used, by key and by mouse, over some days. As a file it is CSV (RFC 4180) with the header
  * `day,application,command,key,mouse`: the day as in 2026-03-02, ids as in the catalogues, two whole numbers.
  */
 final readonly class UsageLog
 {
     public const COLUMNS = ['day', 'application', 'command', 'key', 'mouse'];
-
-    /** A year of every command of a dozen applications has far fewer; what has more was made by no person. */
-    public const MOST_LINES = 500_000;
-
-    public const MOST_COMMANDS = 20_000;
-
-    /** As long as an id may be. */
-    private const LONGEST_ID = 200;
 
     /**
      * @param  array<string, array<string, Uses>>  $uses  by application and command
@@ -41,67 +30,20 @@ final readonly class UsageLog
      */
     public static function fromCsv(string $csv): self
     {
-        if (! mb_check_encoding($csv, 'UTF-8') || str_contains($csv, "\0")) {
-            throw UnreadableUsage::encoding();
-        }
-        $uses = [];
-        $days = [];
-        $commands = $lines = 0;
-        $isHeader = true;
-        foreach (self::rows($csv) as $line => $row) {
-            if ($isHeader) {
-                $isHeader = false;
-                if ($row !== self::COLUMNS) {
-                    throw UnreadableUsage::header(self::COLUMNS);
-                }
-
-                continue;
-            }
-            if (count($row) !== count(self::COLUMNS)) {
-                throw UnreadableUsage::row($line, sprintf('it has %d fields, and %d are wanted', count($row), count(self::COLUMNS)));
-            }
-            [$day, $application, $command, $key, $mouse] = $row;
-            if (preg_match('/^\d{4}-\d\d-\d\d$/', $day) !== 1) {
-                throw UnreadableUsage::row($line, "\"{$day}\" is no day such as 2026-03-02");
-            }
-            if (preg_match('/^\d{1,9}$/', $key) !== 1 || preg_match('/^\d{1,9}$/', $mouse) !== 1) {
-                throw UnreadableUsage::row(
-                    $line,
-                    "how often a command was used must be whole numbers, and \"{$key}\" and \"{$mouse}\" are not both",
-                );
-            }
-            if (strlen($application) > self::LONGEST_ID || strlen($command) > self::LONGEST_ID) {
-                throw UnreadableUsage::row($line, 'an application or a command has a name of more than '.self::LONGEST_ID.' bytes');
-            }
-            $commands += isset($uses[$application][$command]) ? 0 : 1;
-            if (++$lines > self::MOST_LINES || $commands > self::MOST_COMMANDS) {
-                throw UnreadableUsage::tooMuch(self::MOST_LINES, self::MOST_COMMANDS);
-            }
-            $days[$day] = true;
-            $uses[$application][$command] = ($uses[$application][$command] ?? new Uses($application, $command, 0, 0))->plus(
-                (int) $key,
-                (int) $mouse,
-            );
-        }
-        if ($isHeader) {
-            throw UnreadableUsage::header(self::COLUMNS);
-        }
-
-        return new self($uses, count($days));
+        return UsageDays::fromCsv($csv)->sum();
     }
 
-    /** @return iterable<int, list<string>> by line */
-    private static function rows(string $csv): iterable
+    /** @param  array<string, array<string, array{int, int}>>  $uses  by application and command: by key, by mouse */
+    public static function counted(array $uses, int $days): self
     {
-        try {
-            foreach (CsvRecords::of($csv) as $line => [$fields]) {
-                if (count($fields) > 1 || $fields[0][0] !== '') {
-                    yield $line => array_column($fields, 0);
-                }
+        $made = [];
+        foreach ($uses as $application => $commands) {
+            foreach ($commands as $command => [$byKey, $byMouse]) {
+                $made[$application][$command] = new Uses((string) $application, (string) $command, $byKey, $byMouse);
             }
-        } catch (MalformedText $error) {
-            throw UnreadableUsage::because($error);
         }
+
+        return new self($made, $days);
     }
 
     /** @param  list<array{application: string, command: string, key: int, mouse: int}>  $rows */
@@ -148,6 +90,20 @@ final readonly class UsageLog
     public function of(string $application, string $command): ?Uses
     {
         return $this->uses[$application][$command] ?? null;
+    }
+
+    /** @return array{int, int} by key and by mouse, over all commands */
+    public function totals(): array
+    {
+        $totals = [0, 0];
+        foreach ($this->uses as $commands) {
+            foreach ($commands as $uses) {
+                $totals[0] += $uses->byKey;
+                $totals[1] += $uses->byMouse;
+            }
+        }
+
+        return $totals;
     }
 
     /** Whether anything is known of an application. */
