@@ -23,7 +23,7 @@ $options = getopt('', ['settings:', 'bundle:', 'report:']);
 try {
     $settings = Settings::fromFile(is_string($options['settings'] ?? null) ? $options['settings'] : __DIR__.'/settings.json');
     $state = StateFolder::open($settings->state);
-    $workstation = new PlainWorkstation($settings->files, new LocalDisk());
+    $workstation = new PlainWorkstation($settings->files, new LocalDisk(), $settings->usageLogs);
     $installer = new Installer($workstation, $state);
     if (is_string($options['bundle'] ?? null)) {
         $bundle = new Bundle($settings, $workstation, $installer, $state);

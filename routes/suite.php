@@ -36,6 +36,7 @@ Route::get('suites/{suite}/sitting', [SittingController::class, 'preview'])->can
 Route::put('suites/{suite}/sitting', [SittingController::class, 'sitDown'])->can('sitDown', 'suite');
 Route::delete('suites/{suite}/sitting', [SittingController::class, 'leave'])->can('leave', 'suite');
 Route::get('sittings', [SittingController::class, 'mine'])->can('viewAny', Sitting::class);
+Route::put('sittings/{sitting}/usage', [SittingController::class, 'tellUsage'])->can('view', 'sitting');
 Route::get('sittings/{sitting}/offers/{application}', [SittingController::class, 'offer'])->can('view', 'sitting');
 Route::post('sittings/{sitting}/offers/{application}', [SittingController::class, 'takeOffer'])->can('view', 'sitting');
 Route::delete('sittings/{sitting}/offers/{application}', [SittingController::class, 'dismissOffer'])->can('view', 'sitting');

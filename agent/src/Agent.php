@@ -13,6 +13,8 @@ final class Agent
 
     private readonly Report $report;
 
+    private readonly UsageLogs $usage;
+
     private string $tag = '';
 
     /** @var array<string, mixed> the assignment as the server last told it */
@@ -34,6 +36,7 @@ final class Agent
         private readonly StateFolder $state,
     ) {
         $this->report = new Report($workstation, $state);
+        $this->usage = new UsageLogs($workstation, $state);
     }
 
     public function run(): never
@@ -56,6 +59,7 @@ final class Agent
                 $this->held = [];
             }
             $this->answerPresses();
+            $this->tellUsage();
             $isDone = $this->install();
             $this->tell();
 
@@ -117,6 +121,14 @@ final class Agent
         }
         // What nobody has stored yet is told again, now that it was sent.
         $this->told = ($answer['missing'] ?? []) === [] ? $digest : '';
+    }
+
+    private function tellUsage(): void
+    {
+        $asked = $this->assignment['usage'] ?? null;
+        $this->usage->tell($asked, function (string $application, array $rows) use ($asked): void {
+            $this->server->tellUsage($asked['sitting'], $application, $rows);
+        });
     }
 
     private function answerPresses(): void

@@ -7,8 +7,11 @@ namespace Zebrafinch\Agent;
 /** A workstation of which nothing is known but where its key files lie. */
 final class PlainWorkstation implements Workstation
 {
-    /** @param  array<string, string>  $files  path by application */
-    public function __construct(private readonly array $files, private readonly Disk $disk)
+    /**
+     * @param  array<string, string>  $files  path by application
+     * @param  array<string, string>  $usageLogs  path by application
+     */
+    public function __construct(private readonly array $files, private readonly Disk $disk, private readonly array $usageLogs = [])
     {
     }
 
@@ -20,6 +23,11 @@ final class PlainWorkstation implements Workstation
     public function files(): array
     {
         return $this->files;
+    }
+
+    public function usageLogs(): array
+    {
+        return $this->usageLogs;
     }
 
     public function running(): array

@@ -51,6 +51,13 @@ final class Server
         $this->ask('POST', "presses/{$press}", json_encode($answer, JSON_THROW_ON_ERROR), ['Content-Type: application/json']);
     }
 
+    /** @param  list<array{day: string, command: string, key: int, mouse: int}>  $rows */
+    public function tellUsage(int $sitting, string $application, array $rows): void
+    {
+        $body = json_encode(['sitting' => $sitting, 'rows' => $rows], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+        $this->ask('PUT', 'usage/'.rawurlencode($application), $body, ['Content-Type: application/json']);
+    }
+
     /**
      * @param  list<string>  $headers
      * @return array{int, string, array<string, string>} status, body, and headers by their name in lower case

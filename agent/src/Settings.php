@@ -14,6 +14,7 @@ final class Settings
      * @param  string  $houseKey  public key of the house in hex, for bundles on a stick; empty where there are none
      * @param  string  $state  a folder of the agent's own
      * @param  array<string, string>  $files  path of the key file by application
+     * @param  array<string, string>  $usageLogs  path of the usage log by application; empty where none is read
      */
     private function __construct(
         public readonly string $server,
@@ -22,6 +23,7 @@ final class Settings
         public readonly string $houseKey,
         public readonly string $state,
         public readonly array $files,
+        public readonly array $usageLogs,
     ) {
     }
 
@@ -50,6 +52,7 @@ final class Settings
             is_string($data['house_key'] ?? null) ? $data['house_key'] : '',
             $data['state'],
             $files,
+            array_filter(is_array($data['usage_logs'] ?? null) ? $data['usage_logs'] : [], is_string(...)),
         );
     }
 }

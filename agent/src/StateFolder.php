@@ -154,6 +154,39 @@ final class StateFolder
         return new Copies("{$this->path}/copies", $this->disk);
     }
 
+    /**
+     * What an application's usage log counted when somebody said yes to its being told; null where that was not noted yet.
+     *
+     * @return array<string, array{int, int}>|null
+     */
+    public function usageBefore(int $sitting, string $application): ?array
+    {
+        $noted = json_decode((string) $this->disk->read($this->usagePath($sitting, $application)), true);
+
+        /** @var array<string, array{int, int}>|null $known what only this class writes */
+        $known = is_array($noted) ? $noted : null;
+
+        return $known;
+    }
+
+    /** @param  array<string, array{int, int}>  $counts */
+    public function noteUsage(int $sitting, string $application, array $counts): void
+    {
+        $this->replace(basename($this->usagePath($sitting, $application)), json_encode((object) $counts, JSON_THROW_ON_ERROR));
+    }
+
+    public function forgetUsage(): void
+    {
+        foreach (glob("{$this->path}/usage-*.json") ?: [] as $path) {
+            $this->disk->remove($path);
+        }
+    }
+
+    private function usagePath(int $sitting, string $application): string
+    {
+        return "{$this->path}/usage-{$sitting}-".preg_replace('/[^a-z0-9-]/', '_', $application).'.json';
+    }
+
     private function store(): void
     {
         $this->replace('state.json', json_encode($this->state, JSON_THROW_ON_ERROR));

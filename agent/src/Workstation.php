@@ -12,6 +12,9 @@ interface Workstation
     /** @return array<string, string> path of the key file by application */
     public function files(): array;
 
+    /** @return array<string, string> path of the usage log by application, of those that write one */
+    public function usageLogs(): array;
+
     /** @return list<string> applications that are running; empty where that cannot be told */
     public function running(): array;
 

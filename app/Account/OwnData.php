@@ -17,6 +17,9 @@ final readonly class OwnData
         'rollouts' => 'user_id',
         'rehearsals' => 'user_id',
         'looks' => 'user_id',
+        'learners' => 'user_id',
+        'cards' => 'user_id',
+        'drills' => 'user_id',
     ];
 
     private const OF_KIT = [
@@ -27,7 +30,7 @@ final readonly class OwnData
         'accepted_clashes',
         'own_intents',
         'own_matches',
-        'usage_logs',
+        'usage_sources',
         'harmonisations',
     ];
 
@@ -51,6 +54,8 @@ final readonly class OwnData
                 'second_factor_since' => $user->second_factor_at?->toIso8601String(),
             ],
             ...$rows,
+            'usage_days' => self::rowsUnder('usage_days', 'source_id', 'usage_sources', 'kit_id', $user->kit->id),
+            'card_answers' => self::rowsUnder('card_answers', 'card_id', 'cards', 'user_id', $user->id),
             'journal' => self::rows('journal', 'user_id', $user->id),
         ];
     }
@@ -58,8 +63,22 @@ final readonly class OwnData
     /** @return list<array<string, mixed>> with what is JSON in the database as such */
     private static function rows(string $table, string $column, int $id): array
     {
-        $found = DB::scalar("select json_agg(t)::text from {$table} t where {$column} = ?", [$id]);
+        return self::decoded(DB::scalar("select json_agg(t)::text from {$table} t where {$column} = ?", [$id]));
+    }
 
+    /** @return list<array<string, mixed>> of those rows of a table that lie under a person's rows of another */
+    private static function rowsUnder(string $table, string $reference, string $owner, string $column, int $id): array
+    {
+        return self::decoded(
+            DB::scalar("select json_agg(t)::text from {$table} t where {$reference} in (select id from {$owner} where {$column} = ?)", [
+                $id,
+            ]),
+        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function decoded(mixed $found): array
+    {
         return $found === null ? [] : json_decode((string) $found, true, 512, JSON_THROW_ON_ERROR);
     }
 }

@@ -33,25 +33,46 @@ final readonly class FamiliarSuite
 
     public function to(User $user, Suite $suite, Seat $here): Familiarity
     {
-        $each = $this->kit->each($user);
-        $there = $this->seats->of($suite);
-        $known = array_values(array_intersect($this->library->applicationIds(), $suite->applications));
-        $reported = $this->reported($suite);
-        $desktop = $this->library->application(DesktopCatalogue::ID);
-        $titles = new LoadedKeymap($desktop, $this->installed($desktop, $reported[DesktopCatalogue::ID] ?? null), $there);
-        $pairs = array_map(function (string $id) use ($each, $here, $there, $reported, $titles): array {
-            $application = $each($id)->application;
-            $installed = $this->installed($application, $reported[$id] ?? null);
+        return $this->between($user, $here, $this->installedIn($suite));
+    }
 
-            // A chord that the desktop there takes for a menu title runs that.
-            return [$each($id)->at($here), new LoadedKeymap($application, $installed, $there, TitleBindings::for($application, $titles))];
-        }, $known);
+    /** @param  array<string, LoadedKeymap>  $there  by application */
+    public function between(User $user, Seat $here, array $there): Familiarity
+    {
+        $each = $this->kit->each($user);
+        $pairs = array_map(
+            static fn (string $id, LoadedKeymap $keymap): array => [$each($id)->at($here), $keymap],
+            array_keys($there),
+            array_values($there),
+        );
 
         return Familiarity::of($pairs, $this->words->importance($user));
     }
 
+    /**
+     * @param  array<string, string>  $instead  bytes of key files that will be there, in place of those that are, by application
+     * @return array<string, LoadedKeymap> what is there, or will be, by application
+     */
+    public function installedIn(Suite $suite, array $instead = []): array
+    {
+        $there = $this->seats->of($suite);
+        $known = array_values(array_intersect($this->library->applicationIds(), $suite->applications));
+        $reported = $instead + $this->reported($suite);
+        $desktop = $this->library->application(DesktopCatalogue::ID);
+        $titles = new LoadedKeymap($desktop, $this->installed($desktop, $reported[DesktopCatalogue::ID] ?? null), $there);
+        $keymaps = [];
+        foreach ($known as $id) {
+            $application = $this->library->application($id);
+            $installed = $this->installed($application, $reported[$id] ?? null);
+            // A chord that the desktop there takes for a menu title runs that.
+            $keymaps[$id] = new LoadedKeymap($application, $installed, $there, TitleBindings::for($application, $titles));
+        }
+
+        return $keymaps;
+    }
+
     /** @return array<string, string> bytes of the key files that are there, by application */
-    private function reported(Suite $suite): array
+    public function reported(Suite $suite): array
     {
         $digests = [];
         foreach ($suite->keyFileOwners() as $id) {
@@ -59,10 +80,10 @@ final readonly class FamiliarSuite
         }
         $stored = StoredFile::query()->findMany(array_filter($digests, is_string(...)))->pluck('bytes', 'sha256')->all();
 
-        return array_map(static fn (string $sha256): string => (string) $stored[$sha256], array_filter(
-            $digests,
-            static fn (?string $sha256): bool => $sha256 !== null && isset($stored[$sha256]),
-        ));
+        return array_map(
+            static fn (string $sha256): string => (string) $stored[$sha256],
+            array_filter($digests, static fn (?string $sha256): bool => $sha256 !== null && isset($stored[$sha256])),
+        );
     }
 
     /** What the suite reported last; the factory keymap where it reported none, or one that cannot be read. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Keymap;
+use App\Usage\UsageLogs;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -13,6 +14,9 @@ use Illuminate\Support\Facades\File;
 final class Tidy extends Command
 {
     private const MAIL_DAYS = 14;
+
+    /** What was answered stays with the cards. */
+    private const DRILL_DAYS = 90;
 
     protected $signature = 'house:tidy';
 
@@ -28,6 +32,10 @@ final class Tidy extends Command
         DB::table('password_reset_tokens')->where('created_at', '<', now()->subDay())->delete();
         DB::table('personal_access_tokens')->where('expires_at', '<', now()->subDays(30))->delete();
         DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
+        DB::table('usage_days')
+            ->where('day', '<', now()->subDays(UsageLogs::DAYS_STORED)->toDateString())
+            ->delete();
+        DB::table('drills')->where('started_at', '<', now()->subDays(self::DRILL_DAYS))->delete();
         $this->call('model:prune', ['--model' => Keymap::class]);
         foreach (File::glob(config()->string('mail.mailers.folder.path').'/*.eml') as $letter) {
             if (File::lastModified($letter) < now()->subDays(self::MAIL_DAYS)->getTimestamp()) {

@@ -107,6 +107,10 @@ final readonly class Describing
                 array_intersect_key($change, array_flip(['purpose', 'precedence', 'loading', 'contexts'])) +
                 $row->catalogue;
             $row->catalogue = $catalogue;
+            if (array_key_exists('usage_log', $change)) {
+                $known = array_diff_key($row->catalogue, ['usage_log' => true]);
+                $row->catalogue = $change['usage_log'] === null ? $known : $known + ['usage_log' => $change['usage_log']];
+            }
             if (isset($change['systems'])) {
                 $row->systems = array_values((array) $change['systems']);
             }

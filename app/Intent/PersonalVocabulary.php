@@ -7,6 +7,7 @@ namespace App\Intent;
 use App\Library\Library;
 use App\Models\OwnIntent;
 use App\Models\User;
+use App\Usage\UsageLogs;
 use Zebrafinch\Core\Intent\Proposals;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\Vocabulary;
@@ -18,7 +19,7 @@ use Zebrafinch\Core\Usage\Importance;
  */
 final readonly class PersonalVocabulary
 {
-    public function __construct(private Library $library)
+    public function __construct(private Library $library, private UsageLogs $usage)
     {
     }
 
@@ -62,7 +63,7 @@ final readonly class PersonalVocabulary
 
     public function importance(User $user, ?Vocabulary $vocabulary = null): Importance
     {
-        return new Importance($vocabulary ?? $this->vocabulary($user), $user->kit->usage?->log());
+        return new Importance($vocabulary ?? $this->vocabulary($user), $this->usage->sum($user->kit));
     }
 
     /** What other applications teach about the commands of one. */

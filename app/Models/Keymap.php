@@ -30,6 +30,7 @@ use Zebrafinch\Core\Keymap\Bindings;
  * @property Carbon $saved_at
  * @property list<string> $tags
  * @property Carbon|null $deleted_at
+ * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property-read Kit $kit
  * @property-read Keymap|null $parent

@@ -8,14 +8,12 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $id
  * @property int $user_id
  * @property string $name
  * @property-read User $user
- * @property-read StoredUsage|null $usage
  */
 final class Kit extends Model
 {
@@ -62,12 +60,6 @@ final class Kit extends Model
     public function ownMatches(): HasMany
     {
         return $this->hasMany(OwnMatch::class);
-    }
-
-    /** @return HasOne<StoredUsage, $this> */
-    public function usage(): HasOne
-    {
-        return $this->hasOne(StoredUsage::class);
     }
 
     /** @return HasMany<Harmonisation, $this> */

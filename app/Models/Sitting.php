@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $ended_at
  * @property SittingEnd|null $ended_by
  * @property Carbon|null $given_back_at
+ * @property bool $tells_usage  whether they have said yes to their uses being counted
  * @property list<string> $accepted
  * @property array<string, array{given: string, by_hand: string}> $offered  digests by application
  * @property-read Suite $suite
@@ -30,7 +31,18 @@ final class Sitting extends Model
     public $timestamps = false;
 
     /** @var list<string> */
-    protected $fillable = ['suite_id', 'user_id', 'started_at', 'until', 'ended_at', 'ended_by', 'given_back_at', 'accepted', 'offered'];
+    protected $fillable = [
+        'suite_id',
+        'user_id',
+        'started_at',
+        'until',
+        'ended_at',
+        'ended_by',
+        'given_back_at',
+        'tells_usage',
+        'accepted',
+        'offered',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -41,6 +53,7 @@ final class Sitting extends Model
             'ended_at' => 'datetime',
             'ended_by' => SittingEnd::class,
             'given_back_at' => 'datetime',
+            'tells_usage' => 'boolean',
             'accepted' => 'array',
             'offered' => 'array',
         ];

@@ -79,9 +79,11 @@ final readonly class People
             foreach ([$kit->keyFiles(), $kit->acceptedClashes(), $kit->ownMatches(), $kit->ownIntents(), $kit->harmonisations()] as $rows) {
                 $rows->delete();
             }
-            $kit->usage()->delete();
+            DB::table('usage_sources')->where('kit_id', $kit->id)->delete();
             $kit->follows()->delete();
-            DB::table('looks')->where('user_id', $locked->id)->delete();
+            foreach (['looks', 'learners', 'cards', 'drills'] as $table) {
+                DB::table($table)->where('user_id', $locked->id)->delete();
+            }
             $kit->update(['name' => 'Kit of a person who was removed']);
             $locked
                 ->forceFill([

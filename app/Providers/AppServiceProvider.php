@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Account\SessionRows;
 use App\Description\HouseShelf;
+use App\Learn\SuiteToCome;
 use App\Library\CompiledData;
 use App\Library\Keyboards;
 use App\Library\Library;
@@ -13,6 +14,7 @@ use App\Library\ShippedShelf;
 use App\Models\HouseApplication;
 use App\Models\Keymap;
 use App\Models\ScriptToken;
+use App\Models\StoredDrill;
 use App\Models\User;
 use App\Preset\ReleaseMade;
 use App\Suite\Following;
@@ -46,6 +48,8 @@ final class AppServiceProvider extends ServiceProvider
 
             return new Library($root, [...$shipped, new HouseShelf()], $compiled, new Keyboards($root, $compiled));
         });
+        // What will be installed in a suite is worked out once a request, however many questions are put about it.
+        $this->app->scoped(SuiteToCome::class);
         $this->app->singleton(Docket::class, fn (): Docket => BuiltInKinds::docket(app(Library::class)->keyboards->reserved()));
     }
 
@@ -89,12 +93,15 @@ final class AppServiceProvider extends ServiceProvider
                     'person',
                     'invitation',
                     'token',
+                    'usageSource',
+                    'learningCard',
                     'press',
                 ],
                 '[0-9]{1,18}',
             ),
         );
-        Route::pattern('rehearsal', '[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}');
+        Route::patterns(array_fill_keys(['rehearsal', 'drill'], '[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}'));
+        Route::model('drill', StoredDrill::class);
         Route::bind('person', static fn (string $id): User => User::query()->whereNull('removed_at')->findOrFail($id));
         Session::extend(
             'rows',

@@ -45,10 +45,57 @@ final readonly class DraftRehearsal
         Gesture $gesture,
         Seat $seat,
     ): ?array {
+        $bytes = $this->exporter->inUse($user, $application)->bytes;
+        $titles = $this->exporter->inUse($user, $this->library->application(DesktopCatalogue::ID))->bytes;
         $made = PressAtSeat::of($chord, $seat);
-        if ($made === null) {
-            return null;
-        }
+
+        return $made === null
+            ? null
+            : $this->onStrip(
+                $user,
+                $rehearsal,
+                fn (Strip $strip): array => $this->asked($application, $bytes, $titles, $seat, $focus, $made, $gesture, $strip),
+            );
+    }
+
+    /**
+     * A press on a strip that nobody has played with, and nobody will.
+     *
+     * @param  string  $bytes  the key file that the stand-in reads
+     * @param  string|null  $titles  the desktop's
+     * @return array<string, mixed>|null as {@see press()}
+     */
+    public function once(
+        Application $application,
+        string $bytes,
+        ?string $titles,
+        Seat $seat,
+        Context $focus,
+        Chord $chord,
+        Gesture $gesture,
+    ): ?array {
+        $made = PressAtSeat::of($chord, $seat);
+
+        return $made === null ? null : $this->asked($application, $bytes, $titles, $seat, $focus, $made, $gesture, new Strip());
+    }
+
+    /** @return array<string, mixed> the strip that nobody has played with */
+    public static function freshStrip(): array
+    {
+        return (new Strip())->toArray();
+    }
+
+    /** @return array<string, mixed> */
+    private function asked(
+        Application $application,
+        string $bytes,
+        ?string $titles,
+        Seat $seat,
+        Context $focus,
+        PressAtSeat $made,
+        Gesture $gesture,
+        Strip $strip,
+    ): array {
         if (! isset($this->standIns->applications[$application->id])) {
             $data = $this->library->data($application->id);
             $this->standIns->describe($application->id, [
@@ -58,22 +105,8 @@ final readonly class DraftRehearsal
             ]);
         }
         $press = new KeyPress($made->code, $made->held, $made->characters, $made->dead, $gesture === Gesture::Hold);
-        $bytes = $this->exporter->inUse($user, $application)->bytes;
-        $titles = $this->exporter->inUse($user, $this->library->application(DesktopCatalogue::ID))->bytes;
 
-        return $this->onStrip(
-            $user,
-            $rehearsal,
-            fn (Strip $strip): array => $this->standIns->press(
-                $application->id,
-                $bytes,
-                $titles,
-                $seat->system->value,
-                $focus->id,
-                $press,
-                $strip,
-            ),
-        );
+        return $this->standIns->press($application->id, $bytes, $titles, $seat->system->value, $focus->id, $press, $strip);
     }
 
     /** @return array<string, mixed> */

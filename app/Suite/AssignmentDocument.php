@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Suite;
 
+use App\Library\Library;
 use App\Models\Press;
 use App\Models\Suite;
+use App\Usage\LogColumns;
 use Zebrafinch\Core\Suite\DueFile;
 
 /** What an agent is told when it asks. docs/workstations.md describes it. */
@@ -23,20 +25,21 @@ final readonly class AssignmentDocument
 
     private const REHEARSAL_ENDS_AFTER_MINUTES = 2;
 
+    public function __construct(private Library $library)
+    {
+    }
+
     /** @return array<string, mixed> */
     public function of(Suite $suite): array
     {
-        $recent = $suite
-            ->presses()
-            ->where('created_at', '>', now()->subMinutes(self::REHEARSAL_ENDS_AFTER_MINUTES))
-            ->orderBy('id')
-            ->get();
+        $recent = $suite->presses()->where('created_at', '>', now()->subMinutes(self::REHEARSAL_ENDS_AFTER_MINUTES))->orderBy('id')->get();
         $open = $recent->filter(
             static fn (Press $one): bool => $one->is_done === null && $one->created_at->gt(now()->subSeconds(Press::SECONDS_TO_ANSWER)),
         );
 
         return [
             ...$this->forStick($suite),
+            'usage' => $this->usage($suite),
             'presses' => $open->map(static fn (Press $one): array => ['id' => $one->id, ...$one->payload])->values()->all(),
             'poll_after_ms' => match (true) {
                 $recent->isNotEmpty() => self::POLL_REHEARSING,
@@ -44,6 +47,21 @@ final readonly class AssignmentDocument
                 default => self::POLL,
             },
         ];
+    }
+
+    /** @return array<string, mixed>|null whose uses are told, and where each log says what; null where nobody has said yes */
+    private function usage(Suite $suite): ?array
+    {
+        $sitting = $suite->sitting;
+        if ($sitting === null || ! $sitting->tells_usage) {
+            return null;
+        }
+        $logs = [];
+        foreach ($this->library->known($suite->applications) as $id) {
+            $logs[$id] = LogColumns::of($this->library, $id)->toData();
+        }
+
+        return ['sitting' => $sitting->id, 'logs' => $logs];
     }
 
     /** @return array<string, mixed> the part that needs nobody to answer */

@@ -39,15 +39,16 @@ final readonly class Sittings
      *
      * @param  Carbon|null  $until  null until they leave
      * @param  list<string>  $accepted  faults of their keys that they have accepted by name
+     * @param  bool  $tellsUsage  whether they have said yes to their uses being counted
      *
      * @throws SittingTaken
      */
-    public function sitDown(Suite $suite, User $user, ?Carbon $until, array $accepted, bool $takesOver): void
+    public function sitDown(Suite $suite, User $user, ?Carbon $until, array $accepted, bool $takesOver, bool $tellsUsage = false): void
     {
-        $this->assignments->change($suite, function (Suite $locked) use ($user, $until, $accepted, $takesOver): void {
+        $this->assignments->change($suite, function (Suite $locked) use ($user, $until, $accepted, $takesOver, $tellsUsage): void {
             $there = $locked->sitting()->with('user')->first();
             if ($there !== null && $there->user_id === $user->id) {
-                $there->update(['until' => $until, 'accepted' => $accepted]);
+                $there->update(['until' => $until, 'accepted' => $accepted, 'tells_usage' => $tellsUsage]);
 
                 return;
             }
@@ -61,6 +62,7 @@ final readonly class Sittings
                 'user_id' => $user->id,
                 'started_at' => now(),
                 'until' => $until,
+                'tells_usage' => $tellsUsage,
                 'accepted' => $accepted,
                 'offered' => [],
             ]);
@@ -71,6 +73,12 @@ final readonly class Sittings
                 $until === null ? 'Sat down, until they leave' : "Sat down until {$until->toIso8601String()}",
             );
         });
+    }
+
+    /** The yes to one's uses being counted is said, or taken back; a sitting that is over tells nothing any more. */
+    public function tellUsage(Sitting $sitting, bool $tells): void
+    {
+        $this->assignments->change($sitting->suite, static fn () => $sitting->update(['tells_usage' => $tells]));
     }
 
     /** @throws NobodySits */
@@ -122,11 +130,7 @@ final readonly class Sittings
     /** What somebody has is new: where they sit it is due from now on. */
     public function kitChanged(int $kit): void
     {
-        $sittings = Sitting::query()
-            ->open()
-            ->whereHas('user.kit', static fn ($kits) => $kits->whereKey($kit))
-            ->with('suite')
-            ->get();
+        $sittings = Sitting::query()->open()->whereHas('user.kit', static fn ($kits) => $kits->whereKey($kit))->with('suite')->get();
         foreach ($sittings as $sitting) {
             $this->assignments->change($sitting->suite, static fn (): null => null);
         }

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\House\SettingUp;
-use App\Models\Kit;
 use App\Models\Role;
 use App\Models\Suite;
 use App\Models\User;
+use App\Usage\UsageLogs;
 use Illuminate\Database\Seeder;
 use Zebrafinch\Core\Keyboard\System;
-use Zebrafinch\Core\Usage\UsageLog;
 
 /** Saltmarsh Post: accounts named by role, and the rooms whose workstations are simulated. */
 final class DemoWorld extends Seeder
@@ -42,7 +41,7 @@ final class DemoWorld extends Seeder
             $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
             if ($user->wasRecentlyCreated) {
                 $user->kit->update(['name' => 'Kit of the '.$name]);
-                $this->usage($user->kit, strtok($email, '@'));
+                $this->usage($user, strtok($email, '@'));
             }
         }
         $this->suite('avocet', 'Avocet', 'full-ansi', 'us', System::MacOs, ['cutloom', 'faderloft', 'easeframe']);
@@ -53,12 +52,11 @@ final class DemoWorld extends Seeder
     }
 
     /** Four working weeks, where a log of the account is there. */
-    private function usage(Kit $kit, string $account): void
+    private function usage(User $user, string $account): void
     {
         $path = base_path("demo/usage/{$account}.csv");
         if (is_file($path)) {
-            $log = UsageLog::fromCsv((string) file_get_contents($path));
-            $kit->usage()->create(['name' => "{$account}.csv", 'days' => $log->days, 'uses' => $log->toData()]);
+            app(UsageLogs::class)->bring($user, "{$account}.csv", (string) file_get_contents($path));
         }
     }
 

@@ -64,6 +64,17 @@ final class StandInWorkstation implements Workstation
         return array_map(fn (string $name): string => "{$this->folder}/{$name}", $files);
     }
 
+    /** What the applications in front of the folder write: `cutloom.usage.csv` and the like. */
+    public function usageLogs(): array
+    {
+        $logs = [];
+        foreach (array_keys($this->files()) as $application) {
+            $logs[$application] = "{$this->folder}/{$application}.usage.csv";
+        }
+
+        return $logs;
+    }
+
     /** The words of the file RUNNING. */
     public function running(): array
     {

@@ -21,9 +21,6 @@ final readonly class BoardDrawing
 
     private const HEAD = 8.0;
 
-    /** A letter is about this much of its size wide. */
-    private const LETTER = 0.53;
-
     private const LARGEST = 3.4;
 
     private const LEGEND = 3.2;
@@ -48,23 +45,10 @@ final readonly class BoardDrawing
         [$width, $height] = $this->size();
         $keys = implode("\n", array_map($this->key(...), $this->keymap->seat->board->keys()));
         $names = array_slice($this->keymap->seat->printer()->caps(Chord::with($this->layer, Key::F24)), 0, -1);
-        $title = self::escaped(
-            "{$this->keymap->application->name}, focus in {$this->focus->name}, ".($names === [] ? 'no modifier' : implode(' ', $names)),
-        );
+        $layer = $names === [] ? 'no modifier' : implode(' ', $names);
+        $title = "{$this->keymap->application->name}, focus in {$this->focus->name}, {$layer}";
 
-        return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" '.
-                "width=\"%1\$smm\" height=\"%2\$smm\" viewBox=\"0 0 %1\$s %2\$s\">\n".
-                "<title>%3\$s</title>\n<rect width=\"%1\$s\" height=\"%2\$s\" fill=\"#ffffff\"/>\n".
-                "<text x=\"%4\$s\" y=\"%5\$s\" font-family=\"sans-serif\" font-size=\"4.2\" font-weight=\"bold\">%3\$s</text>\n".
-                "%6\$s\n</svg>\n",
-            self::number($width),
-            self::number($height),
-            $title,
-            self::number(self::MARGIN),
-            self::number(self::MARGIN + 3.4),
-            $keys,
-        );
+        return Svg::sheet($width, $height, $title, Svg::text(self::MARGIN, self::MARGIN + 3.4, 4.2, $title, true)."\n{$keys}");
     }
 
     private function key(KeyPosition $placed): string
@@ -73,22 +57,23 @@ final readonly class BoardDrawing
         $top = self::MARGIN + self::HEAD + $placed->top;
         $legend = $this->keymap->seat->printer()->names()->of($placed->key);
         $names = $placed->key->isOnlyHeld() ? [] : $this->namesOn(Chord::with($this->layer, $placed->key));
-        $texts = [self::text($left + self::PADDING, $top + 4.1, $this->legendSize($placed, $legend), $legend, true)];
-        [$size, $lines] = self::fitted($names, $placed->width - 2 * self::PADDING, $placed->height - 7.2);
+        $texts = [Svg::text($left + self::PADDING, $top + 4.1, $this->legendSize($placed, $legend), $legend, true)];
+        [$size, $lines] = Svg::fitted($names, $placed->width - 2 * self::PADDING, $placed->height - 7.2, self::LARGEST);
         foreach ($lines as $number => $line) {
-            $texts[] = self::text($left + self::PADDING, $top + 5.2 + ($number + 1) * $size * 1.08, $size, $line, false);
+            $texts[] = Svg::text($left + self::PADDING, $top + 5.2 + ($number + 1) * $size * 1.08, $size, $line, false);
         }
 
-        return sprintf(
-            '<g><rect x="%s" y="%s" width="%s" height="%s" rx="1.4" fill="%s" stroke="#1e1e1c" stroke-width="%s"/>%s</g>',
-            self::number($left + 0.4),
-            self::number($top + 0.4),
-            self::number($placed->width - 0.8),
-            self::number($placed->height - 0.8),
+        $box = Svg::box(
+            $left + 0.4,
+            $top + 0.4,
+            $placed->width - 0.8,
+            $placed->height - 0.8,
+            1.4,
             $names === [] ? '#f3f2ef' : '#ffffff',
-            $names === [] ? '0.15' : '0.4',
-            implode('', $texts),
+            $names === [] ? 0.15 : 0.4,
         );
+
+        return "<g>{$box}".implode('', $texts).'</g>';
     }
 
     private function legendSize(KeyPosition $placed, string $legend): float
@@ -110,50 +95,5 @@ final readonly class BoardDrawing
         }
 
         return $names;
-    }
-
-    /**
-     * The largest letters with which all names stand whole, no word broken, and the lines they then take.
-     *
-     * @param  list<string>  $names
-     * @return array{float, list<string>}
-     */
-    private static function fitted(array $names, float $width, float $height): array
-    {
-        for ($size = self::LARGEST; $size > 0.8; $size -= 0.1) {
-            $letters = (int) floor($width / ($size * self::LETTER));
-            $lines = array_merge(
-                [],
-                ...array_map(static fn (string $name): array => explode("\n", wordwrap($name, max(1, $letters))), $names),
-            );
-            $longest = max([0, ...array_map(mb_strlen(...), $lines)]);
-            if ($longest <= $letters && count($lines) * $size * 1.08 <= $height) {
-                return [$size, $lines];
-            }
-        }
-
-        return [0.8, $names];
-    }
-
-    private static function text(float $left, float $base, float $size, string $text, bool $isBold): string
-    {
-        return sprintf(
-            '<text x="%s" y="%s" font-family="sans-serif" font-size="%s"%s>%s</text>',
-            self::number($left),
-            self::number($base),
-            self::number($size),
-            $isBold ? ' font-weight="bold"' : '',
-            self::escaped($text),
-        );
-    }
-
-    private static function number(float $millimetres): string
-    {
-        return rtrim(rtrim(number_format($millimetres, 3, '.', ''), '0'), '.');
-    }
-
-    private static function escaped(string $text): string
-    {
-        return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
     }
 }

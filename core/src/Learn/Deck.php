@@ -26,6 +26,15 @@ final readonly class Deck
         return $due;
     }
 
+    /** @return list<Card> all that are not learned, those that are due first or soonest before the others */
+    public function soonest(): array
+    {
+        $open = array_values(array_filter($this->cards, static fn (Card $one): bool => ! $one->isLearned()));
+        usort($open, self::compare(...));
+
+        return $open;
+    }
+
     /** When the next card is due that is not yet; null where none is coming. */
     public function nextDue(int $now): ?int
     {

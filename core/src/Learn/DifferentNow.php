@@ -6,7 +6,6 @@ namespace Zebrafinch\Core\Learn;
 
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Who;
-use Zebrafinch\Core\Keymap\Binding;
 
 /**
  * What the hands have to relearn: each command whose chord ran it before and does not now, asked with the focus where it was bound. A
@@ -34,26 +33,12 @@ final readonly class DifferentNow
             if ($winner?->command !== $old->command) {
                 $moved["{$old->context} {$old->command}"] = new MovedChord(
                     $old,
-                    self::chordNow($after, $now, $old, $ways),
+                    Pressable::quickest($now, $ways, $old->command, $old->context, null),
                     $winner?->command,
                 );
             }
         }
 
         return array_values($moved);
-    }
-
-    /** The quickest chord that runs the command with the same focus. */
-    private static function chordNow(Who $who, LoadedKeymap $now, Binding $old, Ways $ways): ?Binding
-    {
-        return $ways->quickest(
-            array_values(
-                array_filter(
-                    $now->bindings()->ofCommand($old->command),
-                    static fn (Binding $one): bool => $who->gets($one->chord, $one->gesture, $old->context)->winner()?->command ===
-                        $old->command,
-                ),
-            ),
-        );
     }
 }

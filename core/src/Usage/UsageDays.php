@@ -184,7 +184,7 @@ final readonly class UsageDays
         return (new DateTimeImmutable($day, new DateTimeZone('UTC')))->modify('monday this week')->format('Y-m-d');
     }
 
-    private static function isDay(string $text): bool
+    public static function isDay(string $text): bool
     {
         return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $text, $found) === 1 && checkdate((int) $found[2], (int) $found[3], (int) $found[1]);
     }

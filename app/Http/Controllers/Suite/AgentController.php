@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Suite;
 use App\Http\Middleware\IdentifySuite;
 use App\Http\Requests\Suite\PressAnswerRequest;
 use App\Http\Requests\Suite\ReportRequest;
+use App\Http\Requests\Suite\ToldUsageRequest;
 use App\Http\Resources\Suite\AgentAnswerResource;
 use App\Http\Resources\Suite\AssignmentResource;
 use App\Models\StoredFile;
@@ -14,9 +15,11 @@ use App\Models\Suite;
 use App\Suite\AgentReport;
 use App\Suite\AssignmentDocument;
 use App\Suite\Clock;
+use App\Suite\NobodyTells;
 use App\Suite\Presence;
 use App\Suite\Reports;
 use App\Suite\WrongDigest;
+use App\Usage\UsageLogs;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,6 +33,7 @@ final readonly class AgentController
         private Reports $reports,
         private Presence $presence,
         private Clock $clock,
+        private UsageLogs $usage,
     ) {
     }
 
@@ -87,6 +91,19 @@ final readonly class AgentController
             ->whereNull('is_done')
             ->update(['is_done' => $request->boolean('done'), 'answer' => json_encode($request->validated('answer'))]);
         $this->presence->forget($suite);
+
+        return response()->noContent();
+    }
+
+    /** What an application's log has counted since somebody said yes: all of it each time. */
+    public function usage(ToldUsageRequest $request, string $logged): Response
+    {
+        in_array($logged, $this->suite($request)->applications, true) || abort(404);
+        $sitting = $this->suite($request)->sitting;
+        if ($sitting === null || ! $sitting->tells_usage || $sitting->id !== $request->integer('sitting')) {
+            throw NobodyTells::in($this->suite($request));
+        }
+        $this->usage->tell($sitting, $logged, $request->days($logged));
 
         return response()->noContent();
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Suite;
 
 use App\Http\Requests\Suite\OfferRequest;
 use App\Http\Requests\Suite\SitDownRequest;
+use App\Http\Requests\Suite\TellUsageRequest;
 use App\Http\Resources\Suite\MySittingsResource;
 use App\Http\Resources\Suite\SittingPreviewResource;
 use App\Http\Resources\Suite\SuiteOfferResource;
@@ -42,7 +43,15 @@ final readonly class SittingController
             $until === null ? null : Carbon::parse($until),
             $request->validated('accept') ?? [],
             $request->boolean('take_over'),
+            $request->boolean('tells_usage'),
         );
+
+        return $this->mine($user);
+    }
+
+    public function tellUsage(TellUsageRequest $request, #[CurrentUser] User $user, Sitting $sitting): MySittingsResource
+    {
+        $this->sittings->tellUsage($sitting, $request->boolean('tells_usage'));
 
         return $this->mine($user);
     }

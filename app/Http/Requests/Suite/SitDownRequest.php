@@ -15,6 +15,7 @@ final class SitDownRequest extends FormRequest
             'until' => ['bail', 'present', 'nullable', 'string', 'date', 'after:now', 'before:+1 year'],
             'accept' => ['sometimes', 'array', 'max:1000'],
             'accept.*' => ['string', 'max:120'],
+            'tells_usage' => ['sometimes', 'boolean'],
             'take_over' => ['sometimes', 'boolean'],
         ];
     }

@@ -63,6 +63,7 @@ final class HouseApplicationResource extends JsonAnswer
             'loading' => $row->catalogue['loading'] ?? 'last-line-wins',
             'naming' => $row->catalogue['naming'] ?? 'position',
             'tells_hold' => $row->catalogue['tells_hold'] ?? false,
+            'usage_log' => $row->catalogue['usage_log'] ?? null,
             'corrections' => $row->corrections,
             'certainties' => $row->certainties,
             'proof' => $row->proof ?? ['holds' => false],

@@ -41,7 +41,9 @@ final class MySittingsResource extends JsonAnswer
             'sittings' => $this->open
                 ->map(
                     static fn (Sitting $one): array => [
+                        'id' => $one->id,
                         'suite' => self::suite($one),
+                        'tells_usage' => $one->tells_usage,
                         'since' => $one->started_at->toIso8601String(),
                         'until' => $one->until?->toIso8601String(),
                     ],

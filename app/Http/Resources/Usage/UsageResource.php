@@ -5,43 +5,72 @@ declare(strict_types=1);
 namespace App\Http\Resources\Usage;
 
 use App\Keymap\CurrentKeymap;
-use App\Models\StoredUsage;
+use App\Library\Library;
 use App\Resources\JsonAnswer;
 use App\Resources\Shapes;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use stdClass;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Usage\UsageLog;
 use Zebrafinch\Core\Usage\Uses;
 
-/** A person's usage log, command by command, with the chords that each has. */
+/** A person's usage, command by command with the chords that each has; where it comes from; and what in it nobody knows. */
 final class UsageResource extends JsonAnswer
 {
     /**
+     * @param  Collection<int, stdClass>  $sources  as App\Usage\UsageLogs gives them
      * @param  Closure(string): CurrentKeymap  $keymapOf  an application
-     * @param  list<string>  $applications  those that are known; what a log says of others is not told
      */
     public function __construct(
-        private readonly ?StoredUsage $usage,
+        private readonly UsageLog $log,
+        private readonly Collection $sources,
         private readonly Closure $keymapOf,
-        private readonly array $applications,
+        private readonly Library $library,
         private readonly Seat $seat,
     ) {
-        parent::__construct($usage);
+        parent::__construct($log);
     }
 
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $known = array_filter(
-            $this->usage?->log()->all() ?? [],
-            fn (Uses $uses): bool => in_array($uses->application, $this->applications, true),
-        );
+        $known = $unknown = [];
+        foreach ($this->log->all() as $uses) {
+            $isKnown = in_array($uses->application, $this->library->applicationIds(), true);
+            if ($isKnown && $this->library->application($uses->application)->knows($uses->command)) {
+                $known[] = $uses;
+            } else {
+                $unknown[] = [
+                    'application' => [
+                        'id' => $uses->application,
+                        'name' => $isKnown ? $this->library->nameOf($uses->application) : $uses->application,
+                    ],
+                    'is_application_known' => $isKnown,
+                    'command' => $uses->command,
+                    'uses' => $uses->all(),
+                ];
+            }
+        }
 
         return [
-            'name' => $this->usage?->name,
-            'days' => $this->usage->days ?? 0,
-            'uses' => array_map($this->uses(...), array_values($known)),
+            'days' => $this->log->days,
+            'sources' => $this->sources
+                ->map(
+                    static fn (stdClass $one): array => [
+                        'id' => (int) $one->id,
+                        'name' => (string) $one->name,
+                        'is_sitting' => $one->sitting_id !== null,
+                        'first' => $one->first,
+                        'last' => $one->last,
+                        'uses' => (int) $one->uses,
+                    ],
+                )
+                ->all(),
+            'uses' => array_map($this->uses(...), $known),
+            'unknown' => $unknown,
         ];
     }
 

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learn;
+
+use App\Models\LearningCard;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Zebrafinch\Core\Keyboard\Gesture;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Learn\BeforeLearning;
+use Zebrafinch\Core\Learn\Box;
+use Zebrafinch\Core\Learn\Card;
+use Zebrafinch\Core\Learn\Deck;
+use Zebrafinch\Core\Learn\Pressable;
+use Zebrafinch\Core\Learn\Progress;
+use Zebrafinch\Core\Usage\UsageDays;
+
+/** The cards of each person. */
+final readonly class CardShelf
+{
+    /** More than anybody learns; a card box that is larger was made by no person. */
+    public const MOST_CARDS = 1_000;
+
+    /** Weeks of the log that tell whether something learned is done by mouse again. */
+    private const FORGETTING_WEEKS = 2;
+
+    /** @return Collection<int, LearningCard> in the order in which they were added */
+    public function of(User $user): Collection
+    {
+        return LearningCard::query()->where('user_id', $user->id)->orderBy('id')->get();
+    }
+
+    /**
+     * What is to be asked of some cards: what was learned and is done by mouse again, by the latest weeks of the log, lies in the first
+     * box again.
+     *
+     * @param  Collection<int, LearningCard>  $cards
+     */
+    public function deck(Collection $cards, UsageDays $days): Deck
+    {
+        $made = [];
+        foreach ($cards as $card) {
+            $made[] = $this->isForgotten($card, $days) ? $card->card()->forgotten() : $card->card();
+        }
+
+        return Deck::of(...$made);
+    }
+
+    public function isForgotten(LearningCard $card, UsageDays $days): bool
+    {
+        $latest = $days->lastWeeks(self::FORGETTING_WEEKS);
+        $mondays = $latest->mondays();
+
+        return $card->box === null &&
+            $card->learned_at !== null &&
+            $mondays !== [] &&
+            $mondays[0] > $card->learned_at->utc()->toDateString() &&
+            Progress::isForgotten($latest->sum(), $card->application, $card->command);
+    }
+
+    /**
+     * One that is there already stays as it is.
+     *
+     * @param  list<array{application: string, command: string, context: string, gesture: Gesture, old_chord: string|null}>  $wanted
+     *
+     * @throws NothingToPress when the keymap has no chord for one of them at this keyboard; then none is added
+     */
+    public function add(Situation $situation, array $wanted): void
+    {
+        DB::transaction(function () use ($situation, $wanted): void {
+            $user = User::locked($situation->user);
+            if (LearningCard::query()->where('user_id', $user->id)->count() + count($wanted) > self::MOST_CARDS) {
+                throw TooManyCards::above(self::MOST_CARDS);
+            }
+            foreach ($wanted as $one) {
+                $binding = $this->bindingOf($situation, $one['application'], $one['command'], $one['context'], $one['gesture']);
+                if ($binding === null) {
+                    throw NothingToPress::for(
+                        ($situation->keymapOf)($one['application'])->application->commandName($one['command']),
+                        $one['application'],
+                    );
+                }
+                $before = $this->before($situation, $one['application'], $one['command'], $binding);
+                LearningCard::query()->firstOrCreate(
+                    [
+                        'user_id' => $user->id,
+                        'application' => $one['application'],
+                        'command' => $one['command'],
+                        'context' => $one['context'],
+                        'gesture' => $one['gesture'],
+                    ],
+                    [
+                        'box' => Box::First->value,
+                        'added_at' => now(),
+                        'old_chord' => $one['old_chord'],
+                        'measured_from' => $before?->since,
+                        'mouse_share' => $before?->mouseShare,
+                        'seconds_each' => $before?->seconds,
+                    ],
+                );
+            }
+        });
+    }
+
+    public function remove(LearningCard $card): void
+    {
+        DB::transaction(static fn () => $card->delete());
+    }
+
+    /** The quickest chord that runs a command with a focus; null for none. */
+    public function bindingOf(Situation $situation, string $application, string $command, string $context, Gesture $gesture): ?Binding
+    {
+        return Pressable::quickest(($situation->keymapOf)($application), $situation->ways, $command, $context, $gesture);
+    }
+
+    /** What later logs are measured against; null where no log tells of the command. */
+    private function before(Situation $situation, string $application, string $command, Binding $binding): ?BeforeLearning
+    {
+        $uses = $situation->recent->of($application, $command);
+        $days = $situation->days->days();
+        $chord = $situation->ways->byChord($binding);
+        $known = ($situation->keymapOf)($application)->application;
+        if ($uses === null || $days === [] || $chord === null || $uses->all() === 0) {
+            return null;
+        }
+        $mouse = $situation->ways->byMouse($known->command($command));
+
+        return new BeforeLearning(
+            $application,
+            $command,
+            $days[count($days) - 1],
+            $uses->byMouse / $uses->all(),
+            $situation->ways->seconds($mouse) - $situation->ways->seconds($chord),
+        );
+    }
+
+    /** @param  Collection<int, LearningCard>  $cards */
+    public function progress(Collection $cards, UsageDays $days): Progress
+    {
+        $begun = [];
+        foreach ($cards as $card) {
+            $begun = [...$begun, ...$card->before() === null ? [] : [$card->before()]];
+        }
+
+        return Progress::of($days, $begun);
+    }
+
+    /** After the first answer to it in a drill. */
+    public function answered(LearningCard $card, Card $before, bool $isRight, ?string $press): void
+    {
+        $after = $before->answered($isRight, now()->getTimestamp());
+        $card->answers()->create(['at' => now(), 'press' => $press, 'is_right' => $isRight, 'box_before' => $before->box?->value]);
+        $card->update([
+            'box' => $after->box?->value,
+            'seen_at' => now(),
+            'learned_at' => $after->isLearned() ? $card->learned_at ?? now() : null,
+            'asked' => $card->asked + 1,
+            'missed' => $card->missed + ($isRight ? 0 : 1),
+        ]);
+    }
+}

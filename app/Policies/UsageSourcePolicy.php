@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\UsageSource;
+use App\Models\User;
+
+final readonly class UsageSourcePolicy
+{
+    public function delete(User $user, UsageSource $source): bool
+    {
+        return $source->kit->user_id === $user->id;
+    }
+}
