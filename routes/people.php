@@ -29,6 +29,7 @@ $features = [
     'description',
     'export',
     'second-screen',
+    'learn',
 ];
 
 // Taken off again where somebody has no account yet.

@@ -12,6 +12,7 @@ use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Across\Surprise;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Gesture;
@@ -144,6 +145,12 @@ final readonly class Drilling
     public function surprises(User $user, Seat $here, Suite $suite): array
     {
         return $this->familiar->between($user, $here, $this->toCome->keymaps($user, $suite))->surprises;
+    }
+
+    /** @return array<string, LoadedKeymap> what will be there, by application */
+    public function there(User $user, Suite $suite): array
+    {
+        return $this->toCome->keymaps($user, $suite);
     }
 
     /** Where its keys are pressed: at the suite's keyboard, or here. */

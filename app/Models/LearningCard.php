@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -30,6 +31,7 @@ use Zebrafinch\Core\Learn\Card;
  * @property float|null $mouse_share
  * @property float|null $seconds_each
  * @property string|null $old_chord
+ * @property-read Collection<int, CardAnswer> $answers
  */
 final class LearningCard extends Model
 {

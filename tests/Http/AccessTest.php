@@ -5,11 +5,15 @@ declare(strict_types=1);
 use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
 use App\Models\Invitation;
+use App\Models\LearningCard;
 use App\Models\Rehearsal;
 use App\Models\Rollout;
+use App\Models\StoredDrill;
 use App\Models\Suite;
+use App\Models\UsageSource;
 use App\Models\User;
 use Tests\ApiDescription;
+use Zebrafinch\Core\Learn\Drill;
 use Zebrafinch\Core\Suite\RolloutState;
 
 // Who may come in by which door. `all` are the roles that may; `owner` is the one account that the subject belongs to, whatever its role.
@@ -141,6 +145,26 @@ const ACCESS = [
     'GET /usage' => EVERYBODY,
     'POST /usage' => EVERYBODY,
     'DELETE /usage' => EVERYBODY,
+    'GET /usage.csv' => EVERYBODY,
+    'DELETE /usage/{usageSource}' => OWNER,
+    'GET /house-usage' => KEEPER,
+    'PUT /sittings/{sitting}/usage' => OWNER,
+    'GET /learn' => EVERYBODY,
+    'GET /learn/savings' => EVERYBODY,
+    'GET /learn/pictures' => EVERYBODY,
+    'PUT /learn/speed' => EVERYBODY,
+    'GET /learn/cards' => EVERYBODY,
+    'POST /learn/cards' => EVERYBODY,
+    'GET /learn/cards.json' => EVERYBODY,
+    'POST /learn/card-files' => EVERYBODY,
+    'DELETE /learn/cards/{learningCard}' => OWNER,
+    'GET /learn/sheets/{sheet}' => EVERYBODY,
+    'GET /learn/differences' => EVERYBODY,
+    'POST /learn/differences/known' => EVERYBODY,
+    'GET /learn/suites/{suite}' => EVERYBODY,
+    'POST /learn/drills' => EVERYBODY,
+    'GET /learn/drills/{drill}' => OWNER,
+    'POST /learn/drills/{drill}/answers' => OWNER,
     'DELETE /session' => EVERYBODY,
     'PATCH /house' => KEEPER,
     'GET /people' => KEEPER,
@@ -185,6 +209,7 @@ const WITHOUT_ACCOUNT = [
     'PUT /agent/files/{sha256}',
     'POST /agent/report',
     'POST /agent/presses/{press}',
+    'PUT /agent/usage/{logged}',
 ];
 
 /** @return array<string, string|int> by the parameter of a path: something of the picture editor's, or of the house's */
@@ -223,6 +248,23 @@ function ownedByPicture($test): array
             'expires_at' => now()->addDay(),
         ])->id,
         'application' => 'cutloom',
+        'sheet' => 'strip',
+        'usageSource' => UsageSource::query()->where('kit_id', $user->kit->id)->firstOrFail()->id,
+        'learningCard' => LearningCard::query()->create([
+            'user_id' => $user->id,
+            'application' => 'cutloom',
+            'command' => 'undo',
+            'context' => 'everywhere',
+            'gesture' => 'tap',
+            'box' => 1,
+            'added_at' => now(),
+        ])->id,
+        'drill' => StoredDrill::query()->create([
+            'user_id' => $user->id,
+            'questions' => (object) [],
+            'state' => Drill::of([], now()->getTimestamp())->toData(),
+            'started_at' => now(),
+        ])->id,
         'turn' => 'pause',
         'sitting' => $avocet->sittings()->create(['user_id' => $user->id, 'started_at' => now(), 'accepted' => [], 'offered' => []])->id,
         'rollout' => Rollout::query()->create([

@@ -36,6 +36,8 @@ test('nobody gets in without signing in', function () {
                 '{turn}' => 'pause',
                 '{session}' => str_repeat('a', 16),
                 '{rehearsal}' => '00000000-0000-0000-0000-000000000000',
+                '{drill}' => '00000000-0000-0000-0000-000000000000',
+                '{sheet}' => 'strip',
             ]);
             $this->json($method, '/'.preg_replace('/\{\w+\}/', '1', $path))
                 ->assertStatus(401)

@@ -1099,10 +1099,317 @@ export interface paths {
         /** How often commands were used */
         get: operations["getUsage"];
         put?: never;
-        /** Read a usage log (CSV); it takes the place of the one before */
+        /** Read a usage log (CSV); days and applications that an earlier one told of are taken anew */
         post: operations["postUsage"];
-        /** Forget the usage log */
+        /** Forget all uses */
         delete: operations["deleteUsage"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/usage.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All uses as a usage log */
+        get: operations["getUsageCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/usage/{usageSource}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Forget what one log, or one sitting, told */
+        delete: operations["deleteUsageSource"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house-usage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the house uses, as sums of five people or more */
+        get: operations["getHouseUsage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A learner's own place */
+        get: operations["getLearn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/savings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What shortcuts would save, by the keystroke-level model */
+        get: operations["getLearnSavings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The board as a map of heat, and the weeks */
+        get: operations["getLearnPictures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/speed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How fast one types, by a class or a typing test */
+        put: operations["putLearnSpeed"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What one learns */
+        get: operations["getLearnCards"];
+        put?: never;
+        /** Begin to learn something */
+        post: operations["postLearnCards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/cards.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All cards as a file */
+        get: operations["getLearnCardsJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/card-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in a file of cards; what was asked later stays */
+        post: operations["postLearnCardFiles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/cards/{learningCard}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Learn something no longer */
+        delete: operations["deleteLearnCard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/sheets/{sheet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Stickers for key caps, or a strip along the keyboard, in true millimetres */
+        get: operations["getLearnSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is different now, with the old chord of each */
+        get: operations["getLearnDifferences"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/differences/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is different is known from now on */
+        post: operations["postLearnDifferencesKnown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/suites/{suite}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What will be different where one is about to sit */
+        get: operations["getLearnSuite"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin a drill; one that goes on ends */
+        post: operations["postLearnDrills"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/drills/{drill}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is asked now */
+        get: operations["getLearnDrill"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/learn/drills/{drill}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answer what is asked; an answer to anything else changes nothing */
+        post: operations["postLearnDrillAnswers"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1989,6 +2296,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/sittings/{sitting}/usage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say yes to one's uses being counted there, or take it back */
+        put: operations["putSittingUsage"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/sittings/{sitting}/offers/{application}": {
         parameters: {
             query?: never;
@@ -2106,6 +2430,23 @@ export interface paths {
         put?: never;
         /** What is there */
         post: operations["postAgentReport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/agent/usage/{logged}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What an application's log has counted since somebody said yes; all of it each time */
+        put: operations["putAgentUsage"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2523,6 +2864,9 @@ export interface components {
             applications: components["schemas"]["SittingApplication"][];
         };
         MySitting: {
+            id: number;
+            /** @description Whether they have said yes to their uses being counted. */
+            tells_usage: boolean;
             suite: components["schemas"]["Named"];
             since: string;
             until: string | null;
@@ -2603,12 +2947,284 @@ export interface components {
             /** @enum {string} */
             when: "now" | "closed";
             install: components["schemas"]["AssignedFile"][];
+            /** @description Whose uses are told; null where nobody has said yes. */
+            usage: components["schemas"]["AskedUsage"] | null;
             presses: Record<string, never>[];
             poll_after_ms: number;
         };
         AgentAnswer: {
             /** @description Digests of files to send before the report is taken. */
             missing: string[];
+        };
+        /** @enum {string} */
+        TypingClassId: "best" | "good" | "average" | "occasional" | "random-letters" | "complex-codes" | "unfamiliar";
+        UsageSource: {
+            id: number;
+            /** @description The file, or the suite. */
+            name: string;
+            is_sitting: boolean;
+            first: string | null;
+            last: string | null;
+            uses: number;
+        };
+        UnknownUse: {
+            application: components["schemas"]["Named"];
+            is_application_known: boolean;
+            command: string;
+            uses: number;
+        };
+        ToldUse: {
+            /** Format: date */
+            day: string;
+            command: string;
+            key: number;
+            mouse: number;
+        };
+        /** @description Which columns of a usage log say what. */
+        LogColumns: {
+            day: string;
+            command: string;
+            application?: string;
+            key?: string;
+            mouse?: string;
+            hand?: {
+                column: string;
+                key: string[];
+                mouse: string[];
+            };
+        };
+        AskedUsage: {
+            sitting: number;
+            logs: {
+                [key: string]: components["schemas"]["LogColumns"];
+            };
+        };
+        HouseUse: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["Named"];
+            by_key: number;
+            by_mouse: number;
+            people: number;
+        };
+        HouseUsage: {
+            /** @description How many people's uses are known. */
+            people: number;
+            fewest_people: number;
+            uses: components["schemas"]["HouseUse"][];
+        };
+        Way: {
+            /** @description As the keystroke-level model writes them. */
+            operators: string;
+            seconds: number;
+        };
+        Saving: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            /** @enum {string} */
+            kind: "by-mouse" | "hard-chord" | "no-chord";
+            binding: components["schemas"]["Binding"];
+            /** @description A week. */
+            uses: number;
+            before: components["schemas"]["Way"];
+            after: components["schemas"]["Way"];
+            seconds_a_week: number;
+        };
+        OwnSaving: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            /** @enum {string} */
+            kind: "by-mouse" | "hard-chord" | "no-chord";
+            binding: components["schemas"]["Binding"];
+            /** @description A week. */
+            uses: number;
+            before: components["schemas"]["Way"];
+            after: components["schemas"]["Way"];
+            seconds_a_week: number;
+            is_learning: boolean;
+        };
+        Lesson: {
+            savings: components["schemas"]["Saving"][];
+            seconds_a_week: number;
+            ease: number;
+            reasons: string[];
+            goes_with: string | null;
+        };
+        /** @description In the form of docs/learning.schema.json. */
+        LearningFile: {
+            format: string;
+            cards: Record<string, never>[];
+        };
+        BoxCount: {
+            box: number;
+            cards: number;
+        };
+        Learn: {
+            line: string;
+            /** @enum {string} */
+            next: "relearn" | "practise" | "choose" | "bring-log" | "rest";
+            learning: number;
+            learned: number;
+            due: number;
+            next_due: string | null;
+            boxes: components["schemas"]["BoxCount"][];
+            saved_seconds: number;
+            different: number;
+            has_usage: boolean;
+            lessons: components["schemas"]["Lesson"][];
+            misleading: components["schemas"]["Lesson"][];
+        };
+        ApplicationSaving: {
+            application: components["schemas"]["Named"];
+            seconds_a_week: number;
+        };
+        SavingAssumptions: {
+            weeks: number;
+            first_day: string | null;
+            last_day: string | null;
+            key_seconds: number;
+            is_measured: boolean;
+            typing_class: components["schemas"]["TypingClassId"];
+            point_seconds: number;
+            home_seconds: number;
+            mental_seconds: number;
+        };
+        TypingClass: {
+            id: components["schemas"]["TypingClassId"];
+            name: string;
+            seconds: number;
+        };
+        Savings: {
+            seconds_a_week: number;
+            by_application: components["schemas"]["ApplicationSaving"][];
+            count: number;
+            savings: components["schemas"]["OwnSaving"][];
+            without_offer: number;
+            assumptions: components["schemas"]["SavingAssumptions"];
+            typing_classes: components["schemas"]["TypingClass"][];
+            fewest_keystrokes: number;
+        };
+        LearningWeek: {
+            monday: string;
+            by_key: number;
+            by_mouse: number;
+            saved_seconds: number;
+        };
+        KeyHeat: {
+            key: string;
+            /** @description A week. */
+            presses: number;
+            /** @description Metres a week. */
+            travel_m: number;
+        };
+        HeatMap: {
+            presses: number;
+            travel_m: number;
+            keys: components["schemas"]["KeyHeat"][];
+        };
+        LearningPictures: {
+            weeks: components["schemas"]["LearningWeek"][];
+            applications: components["schemas"]["Named"][];
+            application: components["schemas"]["Named"] | null;
+            now: components["schemas"]["HeatMap"] | null;
+            before: components["schemas"]["HeatMap"] | null;
+            states: components["schemas"]["Named"][];
+        };
+        WantedCard: {
+            application: string;
+            command: string;
+            context: string;
+            /** @enum {string} */
+            gesture?: "tap" | "hold";
+        };
+        Card: {
+            id: number;
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            box: number | null;
+            due_at: string | null;
+            is_due: boolean;
+            is_forgotten: boolean;
+            added_at: string;
+            learned_at: string | null;
+            asked: number;
+            missed: number;
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            context: components["schemas"]["Named"];
+            chord: components["schemas"]["Chord"] | null;
+        };
+        Cards: {
+            cards: components["schemas"]["Card"][];
+        };
+        MovedChord: {
+            application: components["schemas"]["Named"];
+            old: components["schemas"]["Binding"];
+            now: components["schemas"]["Binding"] | null;
+            instead: components["schemas"]["CommandName"] | null;
+        };
+        Differences: {
+            since: string;
+            moved: components["schemas"]["MovedChord"][];
+        };
+        SuiteDifference: {
+            application: components["schemas"]["Named"];
+            command: components["schemas"]["CommandName"];
+            mine: components["schemas"]["Binding"];
+            is_dangerous: boolean;
+            instead: components["schemas"]["CommandName"] | null;
+            there: components["schemas"]["Binding"][];
+        };
+        SuiteDifferences: {
+            suite: components["schemas"]["Named"];
+            count: number;
+            surprises: components["schemas"]["SuiteDifference"][];
+        };
+        StripChange: {
+            before: components["schemas"]["StripState"];
+            after: components["schemas"]["StripState"];
+        };
+        DrillQuestion: {
+            id: string;
+            /** @enum {string} */
+            kind: "intent" | "command" | "picture";
+            text: string;
+            application: components["schemas"]["Named"];
+            context: components["schemas"]["Named"];
+            /** @enum {string} */
+            gesture: "tap" | "hold";
+            tells_hold: boolean;
+            picture: components["schemas"]["StripChange"] | null;
+            old_chord: components["schemas"]["Chord"] | null;
+        };
+        DrillAnswer: {
+            question: components["schemas"]["DrillQuestion"];
+            command: components["schemas"]["CommandName"];
+            is_right: boolean;
+            pressed: components["schemas"]["Chord"] | null;
+            right: components["schemas"]["Binding"] | null;
+            ladder: components["schemas"]["Ladder"] | null;
+            did: string | null;
+            state: components["schemas"]["StripState"] | null;
+        };
+        DrillSeat: {
+            /** @enum {string} */
+            system: "macos" | "windows" | "linux";
+            board: string;
+            layout: string;
+        };
+        Drill: {
+            id: string;
+            suite: components["schemas"]["Named"] | null;
+            seat: components["schemas"]["DrillSeat"];
+            started_at: string;
+            ends_at: string;
+            seconds_left: number;
+            answered: number;
+            left: number;
+            cards: number;
+            missed: components["schemas"]["Named"][];
+            question: components["schemas"]["DrillQuestion"] | null;
+            last: components["schemas"]["DrillAnswer"] | null;
         };
         Named: {
             id: string;
@@ -3245,9 +3861,9 @@ export interface components {
         };
         /** @description The most used first. */
         Usage: {
-            /** @description Of the log; null without one. */
-            name: string | null;
             days: number;
+            sources: components["schemas"]["UsageSource"][];
+            unknown: components["schemas"]["UnknownUse"][];
             uses: components["schemas"]["UsedCommand"][];
         };
         Surprise: {
@@ -3558,6 +4174,7 @@ export interface components {
             command_count: number;
             may_change: boolean;
             may_confirm: boolean;
+            usage_log: components["schemas"]["LogColumns"] | null;
             purpose: string;
             file_name: string;
             files: string[];
@@ -6081,6 +6698,540 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    getUsageCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteUsageSource: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                usageSource: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getHouseUsage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseUsage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearn: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learn"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnSavings: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Savings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnPictures: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+                application?: string;
+                against?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningPictures"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putLearnSpeed: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    typing_class?: components["schemas"]["TypingClassId"];
+                    keystrokes?: number;
+                    seconds?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Savings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnCards: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cards"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postLearnCards: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    cards: components["schemas"]["WantedCard"][];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cards"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnCardsJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningFile"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postLearnCardFiles: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cards"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    deleteLearnCard: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                learningCard: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cards"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnSheet: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                sheet: "stickers" | "strip";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnDifferences: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Differences"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postLearnDifferencesKnown: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Differences"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnSuite: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                suite: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuiteDifferences"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postLearnDrills: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    of: "due" | "ahead" | "different" | "suite";
+                    application?: string | null;
+                    context?: string | null;
+                    suite?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drill"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getLearnDrill: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                drill: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drill"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postLearnDrillAnswers: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                drill: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    question: string;
+                    /** @description Null for not knowing it. */
+                    chord: string | null;
+                    /** @enum {string} */
+                    gesture?: "tap" | "hold";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drill"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     getSuitesSuiteFamiliarity: {
         parameters: {
             query?: {
@@ -8110,6 +9261,40 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    putSittingUsage: {
+        parameters: {
+            query?: {
+                /** @description The system of the seat. */
+                system?: components["parameters"]["system"];
+                board?: components["parameters"]["board"];
+                layout?: components["parameters"]["layout"];
+            };
+            header?: never;
+            path: {
+                sitting: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    tells_usage: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySittings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     getSittingsSittingOffersApplication: {
         parameters: {
             query?: {
@@ -8449,6 +9634,34 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["AgentAnswer"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putAgentUsage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                logged: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    sitting: number;
+                    rows: components["schemas"]["ToldUse"][];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
