@@ -17,3 +17,6 @@ export const PEOPLE = ['people'] as const
 
 /** Somebody's own account. */
 export const ACCOUNT = ['account'] as const
+
+/** What somebody learns, and all that is worked out from their uses. */
+export const LEARN = ['kit', 'learn'] as const

@@ -30,10 +30,18 @@ import { Familiarity } from '../screens/across/Familiarity'
 import { Stripes } from '../screens/across/Stripes'
 import { Harmonise } from '../screens/harmonise/Harmonise'
 import { Matches } from '../screens/intent/Matches'
+import { HouseUsage } from '../screens/usage/HouseUsage'
 import { Usage } from '../screens/usage/Usage'
 import { CompareScreen } from '../screens/preset/CompareScreen'
 import { NewsScreen } from '../screens/preset/NewsScreen'
 import { PresetScreen } from '../screens/preset/PresetScreen'
+import { CardsView } from '../screens/learn/CardsView'
+import { DrillScreen } from '../screens/learn/DrillScreen'
+import { LearnScreen } from '../screens/learn/LearnScreen'
+import { PaperView } from '../screens/learn/PaperView'
+import { PicturesView } from '../screens/learn/PicturesView'
+import { SavingsView } from '../screens/learn/SavingsView'
+import { TodayView } from '../screens/learn/TodayView'
 import { RehearseScreen } from '../screens/rehearse/RehearseScreen'
 import { RemapScreen } from '../screens/remap/RemapScreen'
 import { BulkEditScreen } from '../screens/remap/BulkEditScreen'
@@ -88,7 +96,7 @@ const router = createBrowserRouter([
           { path: 'carry-over', element: <CarryOver /> },
           { path: 'harmonise', element: <Harmonise /> },
           { path: 'familiarity', element: <Familiarity /> },
-          { path: 'usage', element: <Usage /> },
+          { path: 'usage', element: <Navigate to="/learn/usage" replace /> },
           { path: 'intents', element: <Matches /> },
         ],
       },
@@ -107,10 +115,24 @@ const router = createBrowserRouter([
           { index: true, element: <People /> },
           { path: 'suites', element: <SuiteKeeping /> },
           { path: 'journal', element: <JournalView /> },
+          { path: 'usage', element: <HouseUsage /> },
         ],
       },
       { path: 'account', element: <AccountScreen /> },
       { path: 'travel', element: <TravelScreen /> },
+      {
+        path: 'learn',
+        element: <LearnScreen />,
+        children: [
+          { index: true, element: <TodayView /> },
+          { path: 'savings', element: <SavingsView /> },
+          { path: 'cards', element: <CardsView /> },
+          { path: 'pictures', element: <PicturesView /> },
+          { path: 'paper', element: <PaperView /> },
+          { path: 'usage', element: <Usage /> },
+        ],
+      },
+      { path: 'learn/drills/:drill', element: <DrillScreen /> },
       { path: 'rehearse', element: <RehearseScreen /> },
       { path: 'house-applications/new', element: <BringApplicationScreen /> },
       { path: 'house-applications/:houseApplication', element: <DescriptionScreen /> },

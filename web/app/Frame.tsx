@@ -26,6 +26,7 @@ const SCREENS = [
   ['presets', 'Presets'],
   ['suites', 'Suites'],
   ['rehearse', 'Rehearse'],
+  ['learn', 'Learn'],
   ['applications', 'Applications'],
   ['house', 'House'],
 ] as const
@@ -34,6 +35,7 @@ const SCREENS = [
 const BESIDE = [
   [/^\/remap\/[^/]+\/changes/, 'Changes'],
   [/^\/remap\/[^/]+\/bulk-edit/, 'Bulk edit'],
+  [/^\/learn\/drills/, 'Practice'],
   [/^\/account/, 'Your account'],
   [/^\/travel/, 'Travel check'],
   [/^\/export/, 'List'],

@@ -29,7 +29,9 @@ let written: URLSearchParams | null = null
 /** State that lives in the address, so that every view can be linked to and gone back to. */
 export function useAddress(): [read: (name: string) => string, write: (next: Values, way?: Way) => void] {
   const [parameters, setParameters] = useSearchParams()
-  const { key, state } = useLocation()
+  const location = useLocation()
+  const { key } = location
+  const state: unknown = location.state
   const kind = useNavigationType()
   useLayoutEffect(() => {
     // A step that arrives while a later one is on its way does not end the later one.

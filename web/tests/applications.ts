@@ -19,6 +19,7 @@ export const BROUGHT: Schema['HouseApplication'] = {
   loading: 'last-line-wins',
   naming: 'position',
   tells_hold: false,
+  usage_log: null,
   corrections: [],
   certainties: [
     { of: 'shape', percent: 95, sentence: 'The file is lines.' },

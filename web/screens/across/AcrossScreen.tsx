@@ -11,7 +11,6 @@ const VIEWS = [
   ['/across/carry-over', 'Carry over'],
   ['/across/harmonise', 'Harmonise'],
   ['/across/familiarity', 'Familiarity'],
-  ['/across/usage', 'Usage'],
   ['/across/intents', 'Intents'],
 ] as const
 

@@ -12,6 +12,7 @@ const VIEWS = [
   ['/house', 'People'],
   ['/house/suites', 'Suites and tokens'],
   ['/house/journal', 'Journal'],
+  ['/house/usage', 'Usage'],
 ] as const
 
 /** What the keeper looks after: who is in the house, its suites and their tokens, and who did what. */

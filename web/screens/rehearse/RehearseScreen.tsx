@@ -14,12 +14,12 @@ import { NoApplication } from '../../parts/NoApplication'
 import { Keys } from '../../parts/Keys'
 import { ProblemNote, Warning } from '../../parts/ProblemNote'
 import { ScreenHead } from '../../parts/ScreenHead'
+import { StripPicture } from '../../parts/StripPicture'
 import { remembered } from '../../parts/remembered'
 import { useAddress } from '../../parts/useAddress'
 import { useStable } from '../../parts/useStable'
 import { useDraftRehearsing, useRehearsing, type Gesture } from './mutations'
 import { useRehearsal } from './queries'
-import { StripPicture } from './StripPicture'
 import css from './rehearse.module.css'
 
 /** Chords pressed in a stand-in: with the keymap that one has now, or with the key file that is installed in a suite. */

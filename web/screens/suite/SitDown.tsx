@@ -62,6 +62,7 @@ function Looked({ suite, onClose }: { suite: string; onClose: () => void }) {
 function Preview({ preview, onClose }: { preview: Schema['SittingPreview']; onClose: () => void }) {
   const [stay, setStay] = useState<Stay>('leave')
   const [at, setAt] = useState('')
+  const [tells, setTells] = useState(false)
   const choose = use(SeatContext).choose
   const suites = useSuites().data?.suites ?? []
   const { send, isSending, error } = useSitDown(() => {
@@ -83,6 +84,7 @@ function Preview({ preview, onClose }: { preview: Schema['SittingPreview']; onCl
           until: endOf(stay, at),
           takeOver: preview.taken_by !== null,
           accept: [],
+          tellsUsage: tells,
         })
       }}
     >
@@ -119,6 +121,13 @@ function Preview({ preview, onClose }: { preview: Schema['SittingPreview']; onCl
           )}
         </label>
       </fieldset>
+      <label className={css.tells}>
+        <input type="checkbox" checked={tells} onChange={(event) => setTells(event.target.checked)} />
+        <span>
+          Count what I use here, by key or by mouse, for Learn.{' '}
+          <span className="quiet">Commands, days and the hand only; never what I type. I alone see it and can forget it.</span>
+        </span>
+      </label>
       <p className="quiet">
         When you leave, every file there is again what it was, to the byte. What you change while you sit there is offered to you.
       </p>

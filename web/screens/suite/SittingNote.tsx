@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import { useSession } from '../../api/session'
 import { useMySittings } from '../../api/suites'
 import { ProblemNote } from '../../parts/ProblemNote'
-import { useLeave } from './mutations'
+import { useLeave, useTellUsage } from './mutations'
 import { SitDown } from './SitDown'
 import { until } from './words'
 import css from './suite.module.css'
@@ -14,15 +14,25 @@ export function SittingNote() {
   const data = useMySittings().data
   const maySit = useSession().data?.person?.may_sit_down === true
   const { send, isSending, error } = useLeave()
+  const telling = useTellUsage()
   const sittings = data?.sittings ?? []
   return (
     <div className={css.sittingNote}>
-      {sittings.map(({ suite, until: end }) => (
+      {sittings.map(({ id, suite, until: end, tells_usage: tells }) => (
         <p key={suite.id}>
           You sit in <Link to={`/suites/${suite.id}`}>{suite.name}</Link> {until(end).replace('they leave', 'you leave')}.{' '}
           <button type="button" className="plain" disabled={isSending} onClick={() => send(suite.id)}>
             Leave<span className="visually-hidden"> {suite.name}</span>
-          </button>
+          </button>{' '}
+          <label className={css.counting}>
+            <input
+              type="checkbox"
+              checked={tells}
+              disabled={telling.isSending}
+              onChange={(event) => telling.send({ sitting: id, tells: event.target.checked })}
+            />{' '}
+            count my uses<span className="visually-hidden"> in {suite.name}</span>
+          </label>
         </p>
       ))}
       {(data?.offers ?? []).map(({ sitting, suite, application }) => (
@@ -35,7 +45,7 @@ export function SittingNote() {
           Sit down …
         </button>
       )}
-      <ProblemNote error={error} />
+      <ProblemNote error={error ?? telling.error} />
       {isOpen && <SitDown onClose={() => setOpen(false)} />}
     </div>
   )

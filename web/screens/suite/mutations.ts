@@ -74,13 +74,20 @@ export interface SitDown {
   until: string | null
   takeOver: boolean
   accept: string[]
+  /** Whether one's uses are counted there. */
+  tellsUsage: boolean
 }
 
 export function useSitDown(onDone: () => unknown) {
   const query = useSeat()
   return useWrite(
-    ({ suite, until, takeOver, accept }: SitDown) =>
-      answer(api.PUT('/suites/{suite}/sitting', { params: { path: { suite }, query }, body: { until, take_over: takeOver, accept } })),
+    ({ suite, until, takeOver, accept, tellsUsage }: SitDown) =>
+      answer(
+        api.PUT('/suites/{suite}/sitting', {
+          params: { path: { suite }, query },
+          body: { until, take_over: takeOver, accept, tells_usage: tellsUsage },
+        }),
+      ),
     { forgets: [SUITES, SITTINGS], onDone },
   )
 }
@@ -90,6 +97,16 @@ export function useLeave() {
   return useWrite((suite: string) => answer(api.DELETE('/suites/{suite}/sitting', { params: { path: { suite }, query } })), {
     forgets: [SUITES, SITTINGS],
   })
+}
+
+/** Says yes to one's uses being counted where one sits, or takes it back. */
+export function useTellUsage() {
+  const query = useSeat()
+  return useWrite(
+    ({ sitting, tells }: { sitting: number; tells: boolean }) =>
+      answer(api.PUT('/sittings/{sitting}/usage', { params: { path: { sitting }, query }, body: { tells_usage: tells } })),
+    { forgets: [SITTINGS] },
+  )
 }
 
 interface OfferPath {

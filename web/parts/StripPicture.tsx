@@ -1,5 +1,5 @@
-import type { Schema } from '../../api/client'
-import css from './rehearse.module.css'
+import type { Schema } from '../api/client'
+import css from './StripPicture.module.css'
 
 /** Frames across the picture; the stand-ins' strip is this long. */
 const FRAMES = 480
