@@ -40,10 +40,16 @@ final readonly class LeftHand
         return $travel !== null && $travel <= self::REACH;
     }
 
-    /** The way from the nearest finger's home to the key, in mm; null where the board has no such key, or the chord names none. */
+    /** The way from the nearest finger's home to a chord's key, in mm; null where the board has no such key, or the chord names none. */
     public function travel(Chord $chord): ?float
     {
-        $position = $chord->key instanceof Key ? $this->board->position($chord->key) : null;
+        return $chord->key instanceof Key ? $this->travelTo($chord->key) : null;
+    }
+
+    /** The same for a key, be it one that is only held. */
+    public function travelTo(Key $key): ?float
+    {
+        $position = $this->board->position($key);
 
         return $position === null || $this->home === [] ? null : min(array_map($position->distanceTo(...), $this->home));
     }

@@ -68,11 +68,14 @@ final readonly class KeyStrip
     private static function cell(Reminder $reminder, float $left, float $top): string
     {
         $caps = implode(' ', $reminder->caps);
-        [$size, $lines] = Svg::fitted([$reminder->name], self::CELL - 2, self::HEIGHT / 2 - 5.4, self::LARGEST);
-        $texts = [Svg::text($left + 1, $top + 4, min(3.4, (self::CELL - 2) / (0.6 * max(1, mb_strlen($caps)))), $caps, true)];
+        $width = self::CELL - 2;
+        [$size, $lines] = Svg::fitted([$reminder->name], $width, self::HEIGHT / 2 - 7.4, self::LARGEST);
+        $texts = [Svg::text($left + 1, $top + 4, min(3.4, $width / (0.6 * max(1, mb_strlen($caps)))), $caps, true)];
         foreach ($lines as $number => $line) {
             $texts[] = Svg::text($left + 1, $top + 4.6 + ($number + 1) * $size * 1.08, $size, $line, false);
         }
+        $small = min(2.0, $width / (Svg::LETTER * max(1, mb_strlen($reminder->where))));
+        $texts[] = Svg::text($left + 1, $top + self::HEIGHT / 2 - 1, $small, $reminder->where, false);
 
         return '<g>'.implode('', $texts).'</g>';
     }

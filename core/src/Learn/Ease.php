@@ -29,7 +29,7 @@ final readonly class Ease
     private const MANY_MODIFIERS = 0.6;
 
     /** A chord that takes the place of one that the hands know has to be learned twice. */
-    private const UNLEARNED = 0.5;
+    private const UNLEARNED = 0.35;
 
     /** @param  list<string>  $reasons  each a short clause */
     private function __construct(public float $factor, public array $reasons)

@@ -47,7 +47,7 @@ final readonly class HeatMap
         $keys = [];
         foreach ($presses as $code => $count) {
             $key = Key::from($code);
-            $travel = $hand->travel(Chord::of($key)) ?? 0.0;
+            $travel = $hand->travelTo($key) ?? 0.0;
             $keys[$code] = new KeyHeat($key, $count, $count * $travel * self::MM_TO_M_AND_BACK);
         }
 

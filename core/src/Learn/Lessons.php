@@ -16,6 +16,9 @@ final readonly class Lessons
     /** Few enough to choose from; one a week is a fine pace (common practice, no source). */
     public const MOST = 5;
 
+    /** A chord that one has comes before one that has to be given first: of these so many at most. */
+    private const MOST_GIVEN = 2;
+
     /** What it is worth that two are learned together; common practice, no source. */
     private const TOGETHER = 1.2;
 
@@ -44,6 +47,7 @@ final readonly class Lessons
             ],
         );
         $chosen = $misleading = [];
+        $given = 0;
         while ($open !== [] && count($chosen) < self::MOST) {
             $best = 0;
             $most = 0.0;
@@ -60,7 +64,12 @@ final readonly class Lessons
                 }
             }
             [$lesson] = array_splice($open, $best, 1);
+            $isGiven = $lesson->savings[0]->kind !== SavingKind::ByMouse;
+            if ($isGiven && $given >= self::MOST_GIVEN) {
+                continue;
+            }
             if (array_filter($lesson->savings, $misleads) === []) {
+                $given += $isGiven ? 1 : 0;
                 $chosen[] = $lesson->goingWith($companion);
             } elseif (count($misleading) < self::MOST) {
                 $misleading[] = $lesson;
@@ -77,6 +86,7 @@ final readonly class Lessons
      */
     private static function grouped(array $savings, Seat $seat, callable $elsewhere): array
     {
+        usort($savings, Saving::compare(...));
         $groups = [];
         foreach ($savings as $saving) {
             $intent = $saving->doing->intent->id ?? $saving->id();

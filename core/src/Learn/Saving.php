@@ -33,6 +33,12 @@ final readonly class Saving
         return $this->uses * ($this->before - $this->after);
     }
 
+    /** The larger first. */
+    public static function compare(self $one, self $other): int
+    {
+        return [$other->secondsAWeek(), $one->id()] <=> [$one->secondsAWeek(), $other->id()];
+    }
+
     public function id(): string
     {
         return "{$this->doing->application->id} {$this->doing->command->id} {$this->kind->value}";

@@ -46,10 +46,7 @@ final readonly class Savings
         }
         [$offered, $without] = self::offered($lacking, $ways, $offer);
         $all = array_values(array_filter([...$found, ...$offered]));
-        usort(
-            $all,
-            static fn (Saving $one, Saving $other): int => [$other->secondsAWeek(), $one->id()] <=> [$one->secondsAWeek(), $other->id()],
-        );
+        usort($all, Saving::compare(...));
 
         return new self($all, $without);
     }

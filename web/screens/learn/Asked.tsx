@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent } from 'react'
+import { useEffect, useEffectEvent, type ReactNode } from 'react'
 import type { Schema } from '../../api/client'
 import { useChords, useListening } from '../../listening/Listening'
 import { Keys } from '../../parts/Keys'
@@ -8,8 +8,15 @@ import { AnswerBoard } from './AnswerBoard'
 import { useAnswer } from './mutations'
 import css from './learn.module.css'
 
+interface Props {
+  drill: Schema['Drill']
+  question: Schema['DrillQuestion']
+  /** What came of the answer before, where the eyes are still. */
+  last: ReactNode
+}
+
 /** The question, and the two ways to answer it: real keys, and the drawn board for what the browser takes. */
-export function Asked({ drill, question }: { drill: Schema['Drill']; question: Schema['DrillQuestion'] }) {
+export function Asked({ drill, question, last }: Props) {
   const { isListening, start, stop, startKey } = useListening()
   const { send, isSending, error } = useAnswer(drill.id)
   const answerWith = (chord: string | null, gesture: 'tap' | 'hold' = 'tap') => send({ question: question.id, chord, gesture })
@@ -63,6 +70,7 @@ export function Asked({ drill, question }: { drill: Schema['Drill']; question: S
           I do not know
         </button>
       </p>
+      {last}
       <AnswerBoard onPress={(chord) => answerWith(chord, question.gesture)} />
     </section>
   )

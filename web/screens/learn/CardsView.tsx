@@ -132,7 +132,7 @@ function CardTable({ cards }: { cards: Schema['Card'][] }) {
               </td>
               <td>
                 <button type="button" className="plain" disabled={drop.isSending} onClick={() => drop.send(card.id)}>
-                  Take away<span className="visually-hidden">: {card.command.name}</span>
+                  Take away<span className="visually-hidden"> {card.command.name}</span>
                 </button>
               </td>
             </tr>

@@ -43,11 +43,15 @@ function Running({ drill, onTimeUp }: { drill: Schema['Drill']; onTimeUp: () => 
       </p>
       {drill.question !== null && (
         <SeatContext value={there}>
-          <Asked drill={drill} question={drill.question} />
+          <Asked drill={drill} question={drill.question} last={drill.last === null ? null : <LastAnswer of={drill.last} />} />
         </SeatContext>
       )}
-      {drill.last !== null && <LastAnswer of={drill.last} />}
-      {drill.question === null && <Summary drill={drill} />}
+      {drill.question === null && (
+        <>
+          <Summary drill={drill} />
+          {drill.last !== null && <LastAnswer of={drill.last} />}
+        </>
+      )}
     </>
   )
 }

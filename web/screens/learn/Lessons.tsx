@@ -95,11 +95,11 @@ function LessonRow({ lesson, most, isSending, onLearn }: RowProps) {
       </div>
       {isThere(first) ? (
         <button type="button" className="btn btn-sm btn-outline-secondary" disabled={isSending} onClick={onLearn}>
-          Learn it<span className="visually-hidden">: {first.command.name}</span>
+          Learn it<span className="visually-hidden"> {first.command.name}</span>
         </button>
       ) : (
         <Link className="btn btn-sm btn-outline-secondary" to={remapFor(first)}>
-          Give it this chord<span className="visually-hidden">: {first.command.name}</span>
+          Give it this chord<span className="visually-hidden"> {first.command.name}</span>
         </Link>
       )}
     </li>

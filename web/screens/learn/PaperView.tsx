@@ -74,7 +74,7 @@ function List({ form, cards }: { form: Form; cards: Schema['Card'][] }) {
     places.set(place, [...(places.get(place) ?? []), card])
   }
   return (
-    <div className={css.paper} data-form={form}>
+    <div className={css.paper} data-form={form} data-many={cards.length > 90 ? 'very' : cards.length > 36 ? 'yes' : 'no'}>
       {[...places].map(([place, some]) => (
         <section key={place} aria-label={place}>
           <h2>{place}</h2>

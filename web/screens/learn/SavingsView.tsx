@@ -128,11 +128,11 @@ function SavingRow({ of: one, isSending, onLearn }: { of: Schema['OwnSaving']; i
           <span className="quiet">being learned</span>
         ) : isThere(one) ? (
           <button type="button" className="plain" disabled={isSending} onClick={onLearn}>
-            Learn it<span className="visually-hidden">: {one.command.name}</span>
+            Learn it<span className="visually-hidden"> {one.command.name}</span>
           </button>
         ) : (
           <Link to={remapFor(one)}>
-            Give it this chord<span className="visually-hidden">: {one.command.name}</span>
+            Give it this chord<span className="visually-hidden"> {one.command.name}</span>
           </Link>
         )}
       </td>

@@ -99,7 +99,7 @@ function Sources({ sources }: { sources: Schema['UsageSource'][] }) {
               <td className={css.number}>{one.uses.toLocaleString()}</td>
               <td>
                 <button type="button" className="plain" disabled={isSending} onClick={() => send(one.id)}>
-                  Forget it<span className="visually-hidden">: {one.name}</span>
+                  Forget it<span className="visually-hidden"> {one.name}</span>
                 </button>
               </td>
             </tr>
