@@ -16,7 +16,10 @@ final class UsageLogs
     /** So many lines of one application are told at once; what is more waits for the person's own upload. */
     private const MOST_ROWS = 20_000;
 
-    /** @var array<string, string> by application: the state of its log that was told last */
+    /** @var array<string, string> by application: the state of its log that was read last */
+    private array $read = [];
+
+    /** @var array<string, list<array{day: string, command: string, key: int, mouse: int}>> by application: what was told last */
     private array $told = [];
 
     public function __construct(private readonly Workstation $workstation, private readonly StateFolder $state)
@@ -30,16 +33,15 @@ final class UsageLogs
     public function tell(?array $asked, callable $tell): void
     {
         if ($asked === null) {
-            $this->told = [];
+            $this->read = $this->told = [];
             $this->state->forgetUsage();
 
             return;
         }
         foreach ($this->workstation->usageLogs() as $application => $path) {
             $columns = $asked['logs'][$application] ?? null;
-            clearstatcache(true, $path);
-            $stamp = is_file($path) ? "{$asked['sitting']} ".filesize($path).' '.filemtime($path) : "{$asked['sitting']} none";
-            if ($columns === null || ($this->told[$application] ?? '') === $stamp) {
+            $stamp = "{$asked['sitting']} ".self::stamp($path);
+            if ($columns === null || ($this->read[$application] ?? '') === $stamp) {
                 continue;
             }
             $now = $this->counts($path, $columns);
@@ -50,13 +52,34 @@ final class UsageLogs
             if ($before === null) {
                 $this->state->noteUsage($asked['sitting'], $application, $now);
             } else {
-                $rows = self::since($before, $now);
-                if ($rows !== []) {
-                    $tell($application, array_slice($rows, 0, self::MOST_ROWS));
-                }
+                $this->tellNew($application, array_slice(self::since($before, $now), 0, self::MOST_ROWS), $tell);
             }
-            $this->told[$application] = $stamp;
+            $this->read[$application] = $stamp;
         }
+    }
+
+    /**
+     * @param  list<array{day: string, command: string, key: int, mouse: int}>  $rows
+     * @param  callable(string, list<array{day: string, command: string, key: int, mouse: int}>): void  $tell
+     */
+    private function tellNew(string $application, array $rows, callable $tell): void
+    {
+        if ($rows !== [] && $rows !== ($this->told[$application] ?? [])) {
+            $tell($application, $rows);
+            $this->told[$application] = $rows;
+        }
+    }
+
+    /** Changes with the file. One that was written a moment ago may change again within the same second, and is looked at whole. */
+    private static function stamp(string $path): string
+    {
+        clearstatcache(true, $path);
+        $time = is_file($path) ? filemtime($path) : false;
+        if ($time === false) {
+            return 'none';
+        }
+
+        return "{$time} ".filesize($path).($time >= time() - 2 ? ' '.hash_file('xxh128', $path) : '');
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\Library\Library;
 use App\Models\LearningCard;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
@@ -26,6 +27,10 @@ final readonly class CardShelf
 
     /** Weeks of the log that tell whether something learned is done by mouse again. */
     private const FORGETTING_WEEKS = 2;
+
+    public function __construct(private Library $library)
+    {
+    }
 
     /** @return Collection<int, LearningCard> in the order in which they were added */
     public function of(User $user): Collection
@@ -110,8 +115,21 @@ final readonly class CardShelf
         DB::transaction(static fn () => $card->delete());
     }
 
+    /** What is pressed for a card; null where its application, context or command is not there any more, or has no chord here. */
+    public function bindingFor(Situation $situation, LearningCard $card): ?Binding
+    {
+        if (! in_array($card->application, $this->library->applicationIds(), true)) {
+            return null;
+        }
+        $application = ($situation->keymapOf)($card->application)->application;
+
+        return $application->contexts->has($card->context)
+            ? $this->bindingOf($situation, $card->application, $card->command, $card->context, $card->gesture)
+            : null;
+    }
+
     /** The quickest chord that runs a command with a focus; null for none. */
-    public function bindingOf(Situation $situation, string $application, string $command, string $context, Gesture $gesture): ?Binding
+    private function bindingOf(Situation $situation, string $application, string $command, string $context, Gesture $gesture): ?Binding
     {
         return Pressable::quickest(($situation->keymapOf)($application), $situation->ways, $command, $context, $gesture);
     }

@@ -59,7 +59,7 @@ final readonly class Drilling
             /** @var LearningCard $row */
             $row = $cards->firstOrFail('id', (int) $card->id);
             // What has no chord any more is not asked; the list of cards says so.
-            if ($this->shelf->bindingOf($situation, $row->application, $row->command, $row->context, $row->gesture) !== null) {
+            if ($this->shelf->bindingFor($situation, $row) !== null) {
                 $pressable[$card->id] = self::question($row);
             }
         }

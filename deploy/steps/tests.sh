@@ -132,6 +132,9 @@ browser_tests() {
         SUITES="avocet bittern dunlin"
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-web-tests DATABASE=zebrafinch_web WORKSTATIONS=$VAR/web-tests/workstations
         UNWATCHED=yes
+        # Where the tests say how far ahead learning's clock is.
+        export CLOCK_AHEAD_FILE=$VAR/web-tests/clock-ahead
+        rm -f "$CLOCK_AHEAD_FILE"
         require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
         trap stop_web_services EXIT
         stop_web_services

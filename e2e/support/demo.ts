@@ -1,6 +1,6 @@
 import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test'
 import { resolve } from 'node:path'
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 
 const WORKSTATIONS = process.env.ZEBRAFINCH_WORKSTATIONS ?? 'var/workstations'
 
@@ -104,6 +104,13 @@ export async function acceptAll(page: Page, reason: string): Promise<void> {
   await page.getByLabel('Why it goes out all the same').fill(reason)
 }
 
+/** Puts learning's clock ahead; with 0 it is the clock again. */
+export function putClockAhead(hours: number): void {
+  const file = process.env.CLOCK_AHEAD_FILE
+  if (file === undefined) throw new Error('CLOCK_AHEAD_FILE names no file: the server was started without one.')
+  writeFileSync(file, String(hours * 3_600))
+}
+
 /** A simulated workstation's own folder, as somebody standing at it sees it. */
 export class Workstation {
   constructor(private readonly suite: string) {}
@@ -114,6 +121,11 @@ export class Workstation {
 
   has(file: string): boolean {
     return existsSync(`${WORKSTATIONS}/${this.suite}/${file}`)
+  }
+
+  /** Whether the agent has written a file of such a name into its own folder. */
+  noted(name: RegExp): boolean {
+    return readdirSync(`${WORKSTATIONS}/${this.suite}/.agent`).some((file) => name.test(file))
   }
 
   edit(file: string, from: string, to: string): void {

@@ -339,7 +339,7 @@ test('a usage log weighs the stripes, and a bad one leaves the old in place', fu
         ['Accept' => 'application/json'],
     );
     $agreement = fn (): float => $this->getJson('/api/stripes?applications=cutloom,faderloft')->json('agreement');
-    $plain = $this->as('keeper')->getJson('/api/usage')->assertOk()->assertJsonPath('name', null) ? $agreement() : 0;
+    $plain = $this->as('keeper')->getJson('/api/usage')->assertOk()->assertJsonPath('sources', []) ? $agreement() : 0;
     $header = "day,application,command,key,mouse\n";
     $upload($header."2026-03-02,cutloom,undo,500,20\n2026-03-02,faderloft,undo,400,0\n")
         ->assertCreated()

@@ -190,7 +190,7 @@ test('a person who is removed leaves nothing of theirs but what the house stands
     $rows = json_encode(DB::select('select * from users'), JSON_THROW_ON_ERROR);
     expect($rows)
         ->not->toContain('sound@saltmarsh')
-        ->and(DB::table('usage_logs')->where('kit_id', $sound->kit->id)->exists())
+        ->and(DB::table('usage_sources')->where('kit_id', $sound->kit->id)->exists())
         ->toBeFalse();
     expect($this->getJson('/api/people')->json('people.*.id'))->not->toContain($sound->id);
     expect($this->getJson("/api/journal?person={$sound->id}")->json('entries.0.kind'))->toBe('removed');

@@ -38,7 +38,7 @@ final readonly class KeyStrip
     }
 
     /** How many reminders it has room for: two rows of cells. */
-    public function room(): int
+    public function capacity(): int
     {
         return 2 * (int) floor($this->length() / self::CELL);
     }
@@ -47,7 +47,7 @@ final readonly class KeyStrip
     {
         [$width, $height] = self::PAGE;
         $inPiece = (int) floor(($width - 2 * self::MARGIN) / self::CELL);
-        $columns = array_chunk(array_slice($this->reminders, 0, $this->room()), 2);
+        $columns = array_chunk(array_slice($this->reminders, 0, $this->capacity()), 2);
         $left = $this->length();
         $parts = [Svg::text(self::MARGIN, self::MARGIN - 2, 3.2, 'To lay along the keyboard; print at 100 %, cut, and join', true)];
         for ($piece = 0; $left > 0.001; $piece++) {

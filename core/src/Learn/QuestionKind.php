@@ -15,7 +15,7 @@ enum QuestionKind: string
     case Picture = 'picture';
 
     /**
-     * In turn, so that the chord is tied to the wish and not to one wording.
+     * In turn, so that the chord is tied to what is wanted and not to one wording.
      *
      * @param  int  $asked  how often it was asked before
      */

@@ -49,7 +49,7 @@ test('the strip is as long as the keyboard, in pieces that fit on a side of A4 l
 test('the strip has no more than it has room for, and says each chord with where it works', function () {
     $many = array_map(static fn (int $number): Reminder => reminder('KeyS', "Command {$number}"), range(1, 80));
     $strip = new KeyStrip(World::board(), $many);
-    expect(substr_count($strip->svg(), 'Cutloom, Timeline'))->toBe($strip->room());
+    expect(substr_count($strip->svg(), 'Cutloom, Timeline'))->toBe($strip->capacity());
 });
 
 test('stickers are as large as the tops of their keys, one for each key, within the sheet', function () {

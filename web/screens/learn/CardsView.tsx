@@ -59,11 +59,11 @@ function CardTable({ cards }: { cards: Schema['Card'][] }) {
   const drill = useBeginDrill()
   const drop = useDropCard()
   const where = read('where')
-  const places = [
-    ...new Map(cards.map(({ application, context }) => [placeOf({ application, context }), { application, context }])).entries(),
+  const groups = [
+    ...new Map(cards.map(({ application, context }) => [whereOf({ application, context }), { application, context }])).entries(),
   ]
-  const chosen = places.find(([id]) => id === where)?.[1]
-  const shown = cards.filter((card) => chosen === undefined || placeOf(card) === where)
+  const chosen = groups.find(([id]) => id === where)?.[1]
+  const shown = cards.filter((card) => chosen === undefined || whereOf(card) === where)
   const due = shown.filter(({ is_due: isDue, chord }) => isDue && chord !== null).length
   const of = due > 0 ? ('due' as const) : ('ahead' as const)
   return (
@@ -72,7 +72,7 @@ function CardTable({ cards }: { cards: Schema['Card'][] }) {
         <button type="button" className="plain" aria-pressed={chosen === undefined} onClick={() => write({ where: '' })}>
           everywhere
         </button>
-        {places.map(([id, { application, context }]) => (
+        {groups.map(([id, { application, context }]) => (
           <button key={id} type="button" className="plain" aria-pressed={where === id} onClick={() => write({ where: id })}>
             {application.name}, {context.name}
           </button>
@@ -143,4 +143,4 @@ function CardTable({ cards }: { cards: Schema['Card'][] }) {
   )
 }
 
-const placeOf = ({ application, context }: Pick<Schema['Card'], 'application' | 'context'>): string => `${application.id} ${context.id}`
+const whereOf = ({ application, context }: Pick<Schema['Card'], 'application' | 'context'>): string => `${application.id} ${context.id}`

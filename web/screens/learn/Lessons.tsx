@@ -75,12 +75,12 @@ interface RowProps {
 function LessonRow({ lesson, most, isSending, onLearn }: RowProps) {
   const [first] = lesson.savings
   if (first === undefined) return null
-  const places = lesson.savings.map(({ application }) => application.name)
+  const names = lesson.savings.map(({ application }) => application.name)
   return (
     <li>
       <Keys chord={first.binding.chord} />
       <div>
-        <strong>{first.command.name}</strong> <span className="quiet">{[...new Set(places)].join(', ')}</span>
+        <strong>{first.command.name}</strong> <span className="quiet">{[...new Set(names)].join(', ')}</span>
         <p className={css.reasons}>
           {KINDS[first.kind]}
           {lesson.reasons.map((reason) => `; ${reason}`)}

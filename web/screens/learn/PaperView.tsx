@@ -68,16 +68,16 @@ function Sheet({ form }: { form: 'strip' | 'stickers' }) {
 }
 
 function List({ form, cards }: { form: Form; cards: Schema['Card'][] }) {
-  const places = new Map<string, Schema['Card'][]>()
+  const groups = new Map<string, Schema['Card'][]>()
   for (const card of cards) {
-    const place = `${card.application.name}, ${card.context.name}`
-    places.set(place, [...(places.get(place) ?? []), card])
+    const where = `${card.application.name}, ${card.context.name}`
+    groups.set(where, [...(groups.get(where) ?? []), card])
   }
   return (
     <div className={css.paper} data-form={form} data-many={cards.length > 90 ? 'very' : cards.length > 36 ? 'yes' : 'no'}>
-      {[...places].map(([place, some]) => (
-        <section key={place} aria-label={place}>
-          <h2>{place}</h2>
+      {[...groups].map(([where, some]) => (
+        <section key={where} aria-label={where}>
+          <h2>{where}</h2>
           <ul>
             {some.map((card) => (
               <li key={card.id}>

@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Learn;
 
 use App\Learn\CardShelf;
 use App\Learn\Situations;
-use App\Library\Library;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
@@ -18,20 +17,16 @@ use Zebrafinch\Core\Keyboard\Seat;
 /** What is being learned as drawings in true millimetres: stickers for the key caps, and a strip to lay along the keyboard. */
 final readonly class SheetController
 {
-    public function __construct(private Situations $situations, private CardShelf $shelf, private Library $library)
+    public function __construct(private Situations $situations, private CardShelf $shelf)
     {
     }
 
     public function __invoke(#[CurrentUser] User $user, Seat $seat, string $sheet): Response
     {
         $situation = $this->situations->of($user, $seat);
-        $known = $this->library->applicationIds();
         $reminders = [];
         foreach ($this->shelf->of($user) as $card) {
-            if ($card->box === null || ! in_array($card->application, $known, true)) {
-                continue;
-            }
-            $binding = $this->shelf->bindingOf($situation, $card->application, $card->command, $card->context, $card->gesture);
+            $binding = $card->box === null ? null : $this->shelf->bindingFor($situation, $card);
             $made = $binding === null ? null : $seat->press($binding->chord)->made;
             if ($binding !== null && $made !== null) {
                 $application = ($situation->keymapOf)($card->application)->application;

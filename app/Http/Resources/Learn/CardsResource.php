@@ -67,10 +67,8 @@ final class CardsResource extends JsonAnswer
         }
         $application = ($this->situation->keymapOf)($card->application)->application;
         $shapes = new Shapes($application, $this->situation->seat);
-        $hasContext = in_array($card->context, array_column($application->contexts->all(), 'id'), true);
-        $binding = $hasContext
-            ? $this->shelf->bindingOf($this->situation, $card->application, $card->command, $card->context, $card->gesture)
-            : null;
+        $hasContext = $application->contexts->has($card->context);
+        $binding = $this->shelf->bindingFor($this->situation, $card);
 
         return [
             'application' => Shapes::application($application),
