@@ -71,7 +71,7 @@ test('four weeks of logs lead to five proposals, a drill in which two are missed
     await expect(before).toContainText(isWrong ? `Missed: ${asked}` : `Right: ${asked}`)
     if (isWrong) {
       missed.add(asked)
-      await expect(before.getByText('Add cross dissolve')).toBeVisible()
+      await expect(before.getByText('Add cross dissolve', { exact: true })).toBeVisible()
     }
     await expect(page.getByText(new RegExp(`, ${answers} answered`))).toBeVisible()
   }
@@ -161,8 +161,8 @@ test('what the browser takes for itself is answered on the drawn board', async (
     const asked = await wanted(page)
     const board = page.getByRole('region', { name: 'Board' })
     if (asked === 'Undo') {
-      await board.getByRole('button', { name: 'Hold Control' }).first().click()
-      await board.getByRole('button', { name: 'Z', exact: true }).click()
+      await board.locator('button[data-key="ControlLeft"]').click()
+      await board.locator('button[data-key="KeyZ"]').click()
       await expect(page.getByRole('status', { name: 'The answer before' })).toContainText('Right: Undo')
       return
     }
@@ -192,7 +192,7 @@ test('a suite tells what somebody uses there once they say so, and nothing from 
   await page.goto('/learn/usage')
   await expect(page.getByRole('cell', { name: 'sitting in Avocet' })).toBeVisible()
 
-  await yes.uncheck()
+  await yes.click()
   await expect(yes).not.toBeChecked()
   await expect.poll(() => avocet.noted(/^usage-\d+-cutloom\.json$/)).toBe(false)
   await page.getByRole('button', { name: 'Forget it Avocet' }).click()

@@ -1,6 +1,7 @@
 import { Outlet } from 'react-router'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { ViewTabs } from '../../parts/Tabs'
+import css from './learn.module.css'
 
 const VIEWS = [
   ['/learn', 'Today'],
@@ -15,9 +16,11 @@ const VIEWS = [
 export function LearnScreen() {
   return (
     <>
-      <ScreenHead title="Learn">
-        <ViewTabs views={VIEWS} />
-      </ScreenHead>
+      <div className={css.head}>
+        <ScreenHead title="Learn">
+          <ViewTabs views={VIEWS} />
+        </ScreenHead>
+      </div>
       <Outlet />
     </>
   )

@@ -29,6 +29,7 @@ export function useAnswer(drill: string) {
   const query = useSeat()
   const client = useQueryClient()
   return useWrite((body: Answer) => answer(api.POST('/learn/drills/{drill}/answers', { params: { path: { drill }, query }, body })), {
+    forgets: [LEARN],
     onDone: (after) => client.setQueryData(['drill', drill, query], after),
   })
 }

@@ -54,7 +54,7 @@ describe('sitting down', () => {
     expect(screen.getByText('1 chord replaced for the keyboard there')).toBeTruthy()
     expect(screen.getByText(/what the suite has stays/)).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Sit down here' }))
-    expect(askedFor('PUT /suites/avocet/sitting')[0]?.body).toEqual({ until: null, take_over: false, accept: [] })
+    expect(askedFor('PUT /suites/avocet/sitting')[0]?.body).toEqual({ until: null, take_over: false, accept: [], tells_usage: false })
   })
 
   it('ends at another hour once that is said', async () => {
@@ -85,7 +85,7 @@ describe('the note on every screen', () => {
   it('says where one sits with the way out, and what one changed by hand', async () => {
     whenAsked('GET /session', { person: { id: 1, name: 'x', role: 'editor', keeps_suites: false, may_sit_down: true }, most_file_bytes: 8 })
     whenAsked('GET /sittings', {
-      sittings: [{ suite: { id: 'avocet', name: 'Avocet' }, since: '2026-03-02T10:00:00Z', until: null }],
+      sittings: [{ id: 3, tells_usage: false, suite: { id: 'avocet', name: 'Avocet' }, since: '2026-03-02T10:00:00Z', until: null }],
       offers: [{ sitting: 5, suite: { id: 'avocet', name: 'Avocet' }, application: { id: 'cutloom', name: 'Cutloom' }, is_open: true }],
     })
     whenAsked('DELETE /suites/avocet/sitting', { sittings: [], offers: [] })

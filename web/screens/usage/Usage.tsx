@@ -156,7 +156,7 @@ function Uses({ uses }: { uses: Schema['UsedCommand'][] }) {
           done by mouse though there is a chord
         </button>
       </div>
-      <table className={cx(table.findings, css.uses)}>
+      <table className={cx(table.findings, css.uses)} aria-label="Commands">
         <thead>
           <tr>
             <th scope="col">Command</th>
