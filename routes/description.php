@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\Description\ApplicationFileController;
 use App\Http\Controllers\Description\DescriptionController;
+use App\Http\Controllers\Description\UsageLogController;
 use App\Http\Controllers\Description\VersionController;
 use App\Models\HouseApplication;
 use Illuminate\Support\Facades\Route;
@@ -25,6 +26,7 @@ Route::post('house-applications/{houseApplication}/put-away', [DescriptionContro
     'confirm',
     'houseApplication',
 );
+Route::post('house-applications/{houseApplication}/usage-log-previews', UsageLogController::class)->can('view', 'houseApplication');
 Route::post('house-applications/{houseApplication}/version-previews', [VersionController::class, 'preview'])->can(
     'change',
     'houseApplication',

@@ -54,6 +54,7 @@ const ACCESS = [
     'GET /house-applications/{houseApplication}/proposed-matches' => EVERYBODY,
     'PATCH /house-applications/{houseApplication}' => OWNER_AND_KEEPER,
     'POST /house-applications/{houseApplication}/ready' => OWNER_AND_KEEPER,
+    'POST /house-applications/{houseApplication}/usage-log-previews' => EVERYBODY,
     'POST /house-applications/{houseApplication}/version-previews' => OWNER_AND_KEEPER,
     'POST /house-applications/{houseApplication}/versions' => OWNER_AND_KEEPER,
     'DELETE /house-applications/{houseApplication}/versions' => OWNER_AND_KEEPER,

@@ -191,3 +191,30 @@ test('what is older than a year and a month is taken away at night', function ()
         ->and(told($this, 'redo'))
         ->toBe([7, 0]);
 });
+
+test('a usage log is pointed at until it can be read, by anybody who sees the application, and nothing of it is stored', function () {
+    $id = $this->as('keeper')->broughtApplication()->json('id');
+    $known = $this->getJson("/api/house-applications/{$id}")->json('commands.0');
+    $look = fn (array $columns) => $this->as('assistant')->post(
+        "/api/house-applications/{$id}/usage-log-previews",
+        [
+            'file' => UploadedFile::fake()->createWithContent(
+                'log.csv',
+                "When,Did,Via,Typed\n2026-03-02,{$known['written']},kbd,secret\n2026-03-03,warp,menu,more\n2026-03-03,{$known['id']},menu,x\n",
+            ),
+        ] + $columns,
+        ['Accept' => 'application/json'],
+    );
+    $look([])
+        ->assertOk()
+        ->assertJsonPath('columns', ['When', 'Did', 'Via', 'Typed'])
+        ->assertJsonPath('read', null);
+    $look(['usage_log' => ['day' => 'When', 'command' => 'Did', 'hand' => ['column' => 'Via', 'key' => ['kbd'], 'mouse' => ['menu']]]])
+        ->assertOk()
+        ->assertJsonPath('read', ['days' => 2, 'by_key' => 1, 'by_mouse' => 2, 'known' => 1, 'unknown' => ['warp']]);
+    $look(['usage_log' => ['day' => 'Did', 'command' => 'Did']])
+        ->assertOk()
+        ->assertJsonPath('read', null)
+        ->assertJsonPath('problem', fn (string $problem): bool => str_contains($problem, 'is no day'));
+    expect($this->getJson('/api/usage')->json('sources'))->toBe([]);
+});

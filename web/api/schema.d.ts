@@ -1826,6 +1826,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/house-applications/{houseApplication}/usage-log-previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at a usage log, and at what is read from it with some columns; nothing is stored */
+        post: operations["postHouseApplicationUsageLogPreview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/house-applications/{houseApplication}/version-previews": {
         parameters: {
             query?: never;
@@ -2979,6 +2996,20 @@ export interface components {
             command: string;
             key: number;
             mouse: number;
+        };
+        UsageLogRead: {
+            days: number;
+            by_key: number;
+            by_mouse: number;
+            /** @description Commands that the catalogue has. */
+            known: number;
+            unknown: string[];
+        };
+        UsageLogPreview: {
+            columns: string[];
+            rows: string[][];
+            problem: string | null;
+            read: components["schemas"]["UsageLogRead"] | null;
         };
         /** @description Which columns of a usage log say what. */
         LogColumns: {
@@ -4217,6 +4248,8 @@ export interface components {
             } | null;
         };
         HouseApplicationChange: {
+            /** @description Null for the product's own columns. */
+            usage_log?: components["schemas"]["LogColumns"] | null;
             version: number;
             name?: string;
             purpose?: string;
@@ -8016,6 +8049,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HouseApplication"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postHouseApplicationUsageLogPreview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                houseApplication: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    usage_log?: components["schemas"]["LogColumns"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsageLogPreview"];
                 };
             };
             default: components["responses"]["Problem"];

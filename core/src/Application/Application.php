@@ -108,6 +108,12 @@ final readonly class Application
         return $this->commands->written($word);
     }
 
+    /** The command that a usage log means by a word: its id, or what the key file calls it. */
+    public function commandMeant(string $word): string
+    {
+        return $this->knows($word) ? $word : $this->commandWritten($word);
+    }
+
     /** What the key file calls a command. */
     public function commandWord(string $id): string
     {

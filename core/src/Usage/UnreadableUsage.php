@@ -19,6 +19,11 @@ final class UnreadableUsage extends Refusal
         );
     }
 
+    public static function noColumns(): self
+    {
+        return new self('This is no usage log: its first line names no columns.', 'Choose a log with a line of column names above.');
+    }
+
     public static function encoding(): self
     {
         return new self('This is no usage log: it is not text in UTF-8.', 'Choose the log that an application wrote, in UTF-8.');

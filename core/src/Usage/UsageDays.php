@@ -120,6 +120,21 @@ final readonly class UsageDays
         }
     }
 
+    /**
+     * The same with other names for commands; what then has one name is added up.
+     *
+     * @param  callable(string): string  $name
+     */
+    public function named(callable $name): self
+    {
+        $rows = [];
+        foreach ($this->rows() as $row) {
+            $rows[] = ['command' => $name($row['command'])] + $row;
+        }
+
+        return self::fromRows($rows);
+    }
+
     public function isEmpty(): bool
     {
         return $this->days === [];

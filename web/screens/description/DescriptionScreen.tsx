@@ -8,6 +8,7 @@ import { ContextsPart } from './ContextsPart'
 import { FilePart } from './FilePart'
 import { FinishPart } from './FinishPart'
 import { NewerPart } from './NewerPart'
+import { UsageLogPart } from './UsageLogPart'
 import type { Window } from './queries'
 import { useHouseApplication } from './queries'
 import { STATES } from './words'
@@ -22,6 +23,7 @@ const PARTS = [
   ['', 'The key file'],
   ['contexts', 'Contexts and who wins'],
   ['commands', 'Commands'],
+  ['usage-log', 'Usage log'],
   ['finish', 'Use it'],
   ['newer', 'A newer version'],
 ] as const
@@ -57,6 +59,7 @@ export function DescriptionScreen() {
           {part === '' && <FilePart brought={brought} window={window} />}
           {part === 'contexts' && <ContextsPart key={brought.version} brought={brought} window={window} />}
           {part === 'commands' && <CommandsPart brought={brought} window={window} />}
+          {part === 'usage-log' && <UsageLogPart key={brought.version} brought={brought} window={window} />}
           {part === 'finish' && <FinishPart brought={brought} window={window} />}
           {part === 'newer' && <NewerPart brought={brought} window={window} />}
         </>

@@ -10,6 +10,7 @@ use App\Http\Requests\Suite\ReportRequest;
 use App\Http\Requests\Suite\ToldUsageRequest;
 use App\Http\Resources\Suite\AgentAnswerResource;
 use App\Http\Resources\Suite\AssignmentResource;
+use App\Library\Library;
 use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Suite\AgentReport;
@@ -34,6 +35,7 @@ final readonly class AgentController
         private Presence $presence,
         private Clock $clock,
         private UsageLogs $usage,
+        private Library $library,
     ) {
     }
 
@@ -103,7 +105,8 @@ final readonly class AgentController
         if ($sitting === null || ! $sitting->tells_usage || $sitting->id !== $request->integer('sitting')) {
             throw NobodyTells::in($this->suite($request));
         }
-        $this->usage->tell($sitting, $logged, $request->days($logged));
+        $application = $this->library->application($logged);
+        $this->usage->tell($sitting, $logged, $request->days($logged)->named($application->commandMeant(...)));
 
         return response()->noContent();
     }

@@ -64,16 +64,7 @@ final class ChangeRequest extends FormRequest
             'matches.*.intent' => ['required', 'string', 'max:100'],
             'matches.*.difference' => ['sometimes', 'string', 'max:500'],
             'usage_log' => ['sometimes', 'nullable', 'array:day,command,key,mouse,hand'],
-            'usage_log.day' => ['required_with:usage_log', 'string', 'max:100'],
-            'usage_log.command' => ['required_with:usage_log', 'string', 'max:100'],
-            'usage_log.key' => ['sometimes', 'string', 'max:100'],
-            'usage_log.mouse' => ['sometimes', 'string', 'max:100'],
-            'usage_log.hand' => ['sometimes', 'array:column,key,mouse'],
-            'usage_log.hand.column' => ['required_with:usage_log.hand', 'string', 'max:100'],
-            'usage_log.hand.key' => ['required_with:usage_log.hand', 'array', 'max:20'],
-            'usage_log.hand.key.*' => ['string', 'max:100'],
-            'usage_log.hand.mouse' => ['required_with:usage_log.hand', 'array', 'max:20'],
-            'usage_log.hand.mouse.*' => ['string', 'max:100'],
+            ...LogColumnRules::ALL,
             'dialect' => ['sometimes', 'array'],
         ];
     }
