@@ -13,11 +13,10 @@ use App\Usage\UsageLogs;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Seat;
-use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Learn\Doing;
+use Zebrafinch\Core\Learn\Pressable;
 use Zebrafinch\Core\Learn\Ways;
 use Zebrafinch\Core\Usage\UsageDays;
-use Zebrafinch\Core\Usage\Uses;
 
 /** Puts together how somebody does what they do. */
 final readonly class Situations
@@ -64,7 +63,7 @@ final readonly class Situations
                 $doings[] = new Doing(
                     $keymap->application,
                     $keymap->application->command($uses->command),
-                    self::obeyed($keymap, $who[$uses->application] ??= new Who($keymap), $uses),
+                    Pressable::all($who[$uses->application] ??= new Who($keymap), $keymap, $uses->command),
                     $uses->byKey / $weeks,
                     $uses->byMouse / $weeks,
                     $match === null ? null : $vocabulary->intent($match->intent),
@@ -83,18 +82,6 @@ final readonly class Situations
             $vocabulary,
             $keymapOf,
             $doings,
-        );
-    }
-
-    /** @return list<Binding> those that run the command with the focus where they are bound */
-    private static function obeyed(LoadedKeymap $keymap, Who $who, Uses $uses): array
-    {
-        return array_values(
-            array_filter(
-                $keymap->bindings()->ofCommand($uses->command),
-                static fn (Binding $one): bool => $who->gets($one->chord, $one->gesture, $one->context)->winner()?->command ===
-                    $uses->command,
-            ),
         );
     }
 }

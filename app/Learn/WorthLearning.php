@@ -6,7 +6,9 @@ namespace App\Learn;
 
 use App\Keymap\KitReader;
 use Zebrafinch\Core\Across\FalseFriends;
-use Zebrafinch\Core\Across\FriendSide;
+use Zebrafinch\Core\Across\Misleading;
+use Zebrafinch\Core\Across\SameElsewhere;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Learn\Doing;
 use Zebrafinch\Core\Learn\Lessons;
@@ -49,68 +51,28 @@ final readonly class WorthLearning
     /** @param  callable(Saving): bool  $isKnown  whether it is being learned already */
     public function lessons(Situation $situation, Savings $savings, callable $isKnown): Lessons
     {
-        $misleading = $this->misleading($situation);
-        $press = static fn (Saving $one): string => $situation->seat->press($one->binding->chord)->id;
-
-        return Lessons::from(
-            $savings->all,
-            $situation->seat,
-            static fn (Saving $one): bool => isset($misleading["{$press($one)} {$one->doing->application->id} {$one->doing->command->id}"]),
-            $isKnown,
-            fn (Saving $one): array => self::elsewhere($situation, $one, $press($one)),
-        );
-    }
-
-    /** @return array<string, true> by press, application and command: chords that do something else in something that this person uses */
-    private function misleading(Situation $situation): array
-    {
-        $used = [];
-        foreach ($situation->doings as $doing) {
-            $used["{$doing->application->id} {$doing->command->id}"] = true;
-        }
         $friends = new FalseFriends(
             array_map($situation->keymapOf, $situation->applications()),
             $situation->vocabulary,
             new Importance($situation->vocabulary, $situation->recent),
         );
-        $name = static fn (FriendSide $side): string => "{$side->application->id} {$side->command->id}";
-        $found = [];
-        foreach ($friends->all() as $friend) {
-            // What is not used by this person misleads nobody here.
-            $expected = array_filter($friend->expected, static fn (FriendSide $one): bool => isset($used[$name($one)]));
-            if ($expected !== []) {
-                $found["{$friend->press->id} {$name($friend->instead)}"] = true;
-            }
-            if (isset($used[$name($friend->instead)])) {
-                foreach ($friend->expected as $side) {
-                    $found["{$friend->press->id} {$name($side)}"] = true;
-                }
-            }
-        }
+        $misleading = Misleading::for(
+            $friends->all(),
+            static fn (string $application, string $command): bool => $situation->recent->of($application, $command) !== null,
+        );
+        $press = static fn (Saving $one): Press => $situation->seat->press($one->binding->chord);
 
-        return $found;
-    }
-
-    /** @return list<string> names of the other applications that somebody works in where the same press does the same */
-    private static function elsewhere(Situation $situation, Saving $saving, string $press): array
-    {
-        $intent = $saving->doing->intent;
-        if ($intent === null) {
-            return [];
-        }
-        $names = [];
-        foreach (array_diff($situation->applications(), [$saving->doing->application->id]) as $id) {
-            $match = $situation->vocabulary->matchOf($id, $intent->id);
-            $keymap = ($situation->keymapOf)($id);
-            $presses = array_map(
-                static fn (Binding $one): string => $situation->seat->press($one->chord)->id,
-                $match === null ? [] : $keymap->bindings()->ofCommand($match->command),
-            );
-            if (in_array($press, $presses, true)) {
-                $names[] = $keymap->application->name;
-            }
-        }
-
-        return $names;
+        return Lessons::from(
+            $savings->all,
+            $situation->seat,
+            static fn (Saving $one): bool => $misleading->has($press($one), $one->doing->application->id, $one->doing->command->id),
+            $isKnown,
+            static fn (Saving $one): array => SameElsewhere::names(
+                array_map($situation->keymapOf, array_values(array_diff($situation->applications(), [$one->doing->application->id]))),
+                $situation->vocabulary,
+                $one->doing->intent,
+                $press($one),
+            ),
+        );
     }
 }

@@ -109,7 +109,7 @@ final readonly class Application
     }
 
     /** The command that a usage log means by a word: its id, or what the key file calls it. */
-    public function commandMeant(string $word): string
+    public function commandLogged(string $word): string
     {
         return $this->knows($word) ? $word : $this->commandWritten($word);
     }

@@ -15,15 +15,27 @@ final readonly class Pressable
     /** The quickest chord that runs a command with a focus, by a gesture or, for null, by any; null for none. */
     public static function quickest(LoadedKeymap $keymap, Ways $ways, string $command, string $focus, ?Gesture $gesture): ?Binding
     {
-        $who = new Who($keymap);
-
         return $ways->quickest(
             array_values(
                 array_filter(
-                    $keymap->bindings()->ofCommand($command),
-                    static fn (Binding $one): bool => ($gesture === null || $one->gesture === $gesture) &&
-                        $who->gets($one->chord, $one->gesture, $focus)->winner()?->command === $command,
+                    self::all(new Who($keymap), $keymap, $command, $focus),
+                    static fn (Binding $one): bool => $gesture === null || $one->gesture === $gesture,
                 ),
+            ),
+        );
+    }
+
+    /**
+     * @param  string|null  $focus  null for the context in which each is bound
+     * @return list<Binding> those of a command that run it, in file order
+     */
+    public static function all(Who $who, LoadedKeymap $keymap, string $command, ?string $focus = null): array
+    {
+        return array_values(
+            array_filter(
+                $keymap->bindings()->ofCommand($command),
+                static fn (Binding $one): bool => $who->gets($one->chord, $one->gesture, $focus ?? $one->context)->winner()?->command ===
+                    $command,
             ),
         );
     }

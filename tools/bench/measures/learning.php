@@ -3,12 +3,16 @@
 declare(strict_types=1);
 
 use Zebrafinch\Core\Across\FalseFriends;
+use Zebrafinch\Core\Across\Misleading;
+use Zebrafinch\Core\Across\SameElsewhere;
 use Zebrafinch\Core\Effort\TypingClass;
 use Zebrafinch\Core\Effort\TypingSpeed;
 use Zebrafinch\Core\Focus\Who;
+use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Learn\Doing;
 use Zebrafinch\Core\Learn\Lessons;
+use Zebrafinch\Core\Learn\Pressable;
 use Zebrafinch\Core\Learn\Saving;
 use Zebrafinch\Core\Learn\Savings;
 use Zebrafinch\Core\Learn\Ways;
@@ -51,21 +55,14 @@ return static function (): iterable {
         $weeks = count($recent->mondays());
         $log = $recent->sum();
         $ways = new Ways($seat, TypingSpeed::ofClass(TypingClass::Average));
-        $doings = [];
+        $doings = $who = [];
         foreach ($log->all() as $uses) {
             $keymap = $keymaps[$uses->application];
-            $who = new Who($keymap);
             $match = $vocabulary->matchFor($uses->application, $uses->command);
             $doings[] = new Doing(
                 $keymap->application,
                 $keymap->application->command($uses->command),
-                array_values(
-                    array_filter(
-                        $keymap->bindings()->ofCommand($uses->command),
-                        static fn (Binding $one): bool => $who->gets($one->chord, $one->gesture, $one->context)->winner()?->command ===
-                            $uses->command,
-                    ),
-                ),
+                Pressable::all($who[$uses->application] ??= new Who($keymap), $keymap, $uses->command),
                 $uses->byKey / $weeks,
                 $uses->byMouse / $weeks,
                 $match === null ? null : $vocabulary->intent($match->intent),
@@ -77,21 +74,21 @@ return static function (): iterable {
 
             return $best === null ? null : new Binding($best->chord, $doing->command->id, $doing->command->home);
         });
-        $misleading = [];
-        foreach ((new FalseFriends(array_values($keymaps), $vocabulary, new Importance($vocabulary, $log)))->all() as $friend) {
-            foreach ([$friend->instead, ...$friend->expected] as $side) {
-                $misleading["{$friend->press->id} {$side->application->id} {$side->command->id}"] = true;
-            }
-        }
+        $friends = new FalseFriends(array_values($keymaps), $vocabulary, new Importance($vocabulary, $log));
+        $misleading = Misleading::for($friends->all(), static fn (string $id, string $command): bool => $log->of($id, $command) !== null);
+        $press = static fn (Saving $one): Press => $seat->press($one->binding->chord);
 
         return Lessons::from(
             $savings->all,
             $seat,
-            static fn (Saving $one): bool => isset(
-                $misleading["{$seat->press($one->binding->chord)->id} {$one->doing->application->id} {$one->doing->command->id}"],
-            ),
+            static fn (Saving $one): bool => $misleading->has($press($one), $one->doing->application->id, $one->doing->command->id),
             static fn (): bool => false,
-            static fn (): array => [],
+            static fn (Saving $one): array => SameElsewhere::names(
+                array_values(array_diff_key($keymaps, [$one->doing->application->id => true])),
+                $vocabulary,
+                $one->doing->intent,
+                $press($one),
+            ),
         );
     };
     $time = SideBySide::of($propose, static fn (): UsageDays => UsageDays::fromCsv($csv, $columns), 5);

@@ -4,7 +4,7 @@ import { Empty } from '../../parts/Empty'
 import { Keys } from '../../parts/Keys'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { useLearnCards } from './mutations'
-import { duration, isThere, KINDS, remapFor } from './words'
+import { cardOf, duration, isThere, KINDS, remapFor } from './words'
 import css from './learn.module.css'
 
 /** Five at most, each with what it saves and why it is easy; and what was left out because it misleads. */
@@ -27,16 +27,7 @@ export function Lessons({ lessons, misleading }: { lessons: Schema['Lesson'][]; 
               lesson={lesson}
               most={most}
               isSending={isSending}
-              onLearn={() =>
-                send(
-                  lesson.savings.map(({ application, command, binding }) => ({
-                    application: application.id,
-                    command: command.id,
-                    context: binding.context.id,
-                    gesture: binding.gesture,
-                  })),
-                )
-              }
+              onLearn={() => send(lesson.savings.map(cardOf))}
             />
           ))}
         </ol>

@@ -10,7 +10,7 @@ import { useAddress } from '../../parts/useAddress'
 import { useLearnCards } from './mutations'
 import { useSavings } from './queries'
 import { SpeedChoice } from './SpeedChoice'
-import { duration, isThere, KINDS, remapFor } from './words'
+import { cardOf, duration, isThere, KINDS, remapFor } from './words'
 import layout from '../../parts/layout.module.css'
 import table from '../../parts/table.module.css'
 import { cx } from '../../parts/cx'
@@ -87,16 +87,7 @@ function Told({ of: savings }: { of: Schema['Savings'] }) {
                   key={`${one.application.id} ${one.command.id} ${one.kind}`}
                   of={one}
                   isSending={isSending}
-                  onLearn={() =>
-                    send([
-                      {
-                        application: one.application.id,
-                        command: one.command.id,
-                        context: one.binding.context.id,
-                        gesture: one.binding.gesture,
-                      },
-                    ])
-                  }
+                  onLearn={() => send([cardOf(one)])}
                 />
               ))}
             </tbody>

@@ -21,5 +21,13 @@ export const KINDS: Record<Schema['Saving']['kind'], string> = {
 export const remapFor = ({ application, command, binding }: Schema['Saving']): string =>
   `/remap/${application.id}?${new URLSearchParams({ command: command.id, context: binding.context.id, chord: binding.chord.id }).toString()}`
 
+/** What is learned of a saving. */
+export const cardOf = ({ application, command, binding }: Schema['Saving']): Schema['WantedCard'] => ({
+  application: application.id,
+  command: command.id,
+  context: binding.context.id,
+  gesture: binding.gesture,
+})
+
 /** Whether a chord is there already and can be learned as it is. */
 export const isThere = ({ kind }: Schema['Saving']): boolean => kind === 'by-mouse'

@@ -106,7 +106,7 @@ final readonly class AgentController
             throw NobodyTells::in($this->suite($request));
         }
         $application = $this->library->application($logged);
-        $this->usage->tell($sitting, $logged, $request->days($logged)->named($application->commandMeant(...)));
+        $this->usage->tell($sitting, $logged, $request->days($logged)->named($application->commandLogged(...)));
 
         return response()->noContent();
     }

@@ -43,7 +43,7 @@ final class UsageLogPreviewResource extends JsonAnswer
     /** @return array<string, mixed> */
     private function told(UsageDays $read): array
     {
-        $log = $read->named($this->application->commandMeant(...))->sum();
+        $log = $read->named($this->application->commandLogged(...))->sum();
         [$byKey, $byMouse] = $log->totals();
         $unknown = array_values(
             array_map(
