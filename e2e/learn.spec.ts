@@ -36,9 +36,7 @@ const question = (page: Page) => page.getByRole('region', { name: 'Question' })
 
 const PRESSES: Record<string, string> = { Lift: 'd', 'Split at playhead': 'c', 'Play or stop': 'Space' }
 
-test('four weeks of logs lead to five proposals, a drill in which two are missed, due again at the right time, and a card on paper', async ({
-  page,
-}) => {
+test('four weeks of logs lead to five proposals, a drill, what is due again at the right time, and a card on paper', async ({ page }) => {
   putClockAhead(0)
   await signIn(page, 'assistant')
   await page.goto('/learn')

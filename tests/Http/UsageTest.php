@@ -200,7 +200,8 @@ test('a usage log is pointed at until it can be read, by anybody who sees the ap
         [
             'file' => UploadedFile::fake()->createWithContent(
                 'log.csv',
-                "When,Did,Via,Typed\n2026-03-02,{$known['written']},kbd,secret\n2026-03-03,warp,menu,more\n2026-03-03,{$known['id']},menu,x\n",
+                "When,Did,Via,Typed\n2026-03-02,{$known['written']},kbd,secret\n".
+                    "2026-03-03,warp,menu,more\n2026-03-03,{$known['id']},menu,x\n",
             ),
         ] + $columns,
         ['Accept' => 'application/json'],

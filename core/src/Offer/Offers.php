@@ -62,7 +62,10 @@ final class Offers
                 $ranked[] = $this->rated($keymap, $command, $chord, $written, $travel);
             }
         }
-        usort($ranked, static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()]);
+        usort(
+            $ranked,
+            static fn (array $one, array $other): int => [$one[0], $one[1]->chord->id()] <=> [$other[0], $other[1]->chord->id()],
+        );
 
         return array_column(array_slice($ranked, 0, $most), 1);
     }
@@ -106,7 +109,8 @@ final class Offers
             $cost -= self::SAME_ELSEWHERE;
             array_unshift($reasons, 'the same chord in another application');
         }
-        $word = Mnemonic::word($keymap->application->commandName($command), $chord, $keymap->seat->layout);
+        $name = $keymap->application->commandName($command);
+        $word = Mnemonic::word($name, $chord, $keymap->seat->layout);
         if ($word !== null) {
             $cost -= self::LETTER_OF_NAME;
             $reasons[] = "stands for \"{$word}\"";

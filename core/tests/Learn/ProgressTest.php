@@ -54,7 +54,8 @@ test('who does more by mouse than before has saved nothing, and never less than 
 });
 
 test('something learned is forgotten when more than half of it is done by mouse again, and often enough to tell', function () {
-    $is = static fn (int $key, int $mouse): bool => Progress::isForgotten(weeksOf([['2026-03-02', $key, $mouse]])->sum(), 'cutloom', 'undo');
+    $week = static fn (int $key, int $mouse) => weeksOf([['2026-03-02', $key, $mouse]])->sum();
+    $is = static fn (int $key, int $mouse): bool => Progress::isForgotten($week($key, $mouse), 'cutloom', 'undo');
     expect([$is(10, 2), $is(2, 10), $is(1, 2), $is(5, 5)])
         ->toBe([false, true, false, false])
         ->and(Progress::isForgotten(UsageDays::none()->sum(), 'cutloom', 'undo'))

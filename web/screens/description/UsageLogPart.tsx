@@ -185,10 +185,10 @@ function Told({ columns: { day, command, key, mouse, hand } }: { columns: Schema
 function Read({ preview: { read, problem } }: { preview: Schema['UsageLogPreview'] }) {
   if (problem !== null) return <p role="alert">{problem}</p>
   if (read === null) return <p className="quiet">Point at the day, the command, and how it was used.</p>
+  const uses = `${counted(read.by_key, 'use')} by key and ${read.by_mouse.toLocaleString()} by mouse`
   return (
     <p role="status">
-      So it tells of {counted(read.days, 'day')}: {counted(read.by_key, 'use')} by key and {read.by_mouse.toLocaleString()} by mouse, of{' '}
-      {counted(read.known, 'command')} that {read.known === 1 ? 'is' : 'are'} known
+      So it tells of {counted(read.days, 'day')}: {uses}, of {counted(read.known, 'command')} that {read.known === 1 ? 'is' : 'are'} known
       {read.unknown.length > 0 && `, and of some that are not: ${read.unknown.join(', ')}`}.
     </p>
   )

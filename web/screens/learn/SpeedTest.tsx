@@ -5,11 +5,14 @@ import css from './learn.module.css'
 const LONG = 60_000
 
 /** Invented; about as long as the best typist types in a minute. */
-const TEXT =
-  'The last train leaves the coast at half past nine, with three sleeping cars and a kitchen that smells of toast. The guard walks through once, with his lamp, ' +
-  'and counts the berths under his breath. Behind the second door somebody is still awake: a light under the blind, a page that turns, a cup set down. ' +
-  'Outside the marsh goes by in long grey strips, and now and then a window of water holds the moon for as long as it takes to see it. At the junction the cars are ' +
-  'uncoupled, pushed apart, and joined to another train in the dark. Nobody wakes. The engine that brought them goes home alone, slowly, with its lamps off.'
+const TEXT = [
+  'The last train leaves the coast at half past nine, with three sleeping cars and a kitchen that smells of toast. The',
+  'guard walks through once, with his lamp, and counts the berths under his breath. Behind the second door somebody is',
+  'still awake: a light under the blind, a page that turns, a cup set down. Outside the marsh goes by in long grey strips,',
+  'and now and then a window of water holds the moon for as long as it takes to see it. At the junction the cars are',
+  'uncoupled, pushed apart, and joined to another train in the dark. Nobody wakes. The engine that brought them goes home',
+  'alone, slowly, with its lamps off.',
+].join(' ')
 
 interface Props {
   /** Below this many keystrokes nothing is told. */

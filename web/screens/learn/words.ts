@@ -18,8 +18,10 @@ export const KINDS: Record<Schema['Saving']['kind'], string> = {
 }
 
 /** Where a saving leads that needs another chord first. */
-export const remapFor = ({ application, command, binding }: Schema['Saving']): string =>
-  `/remap/${application.id}?${new URLSearchParams({ command: command.id, context: binding.context.id, chord: binding.chord.id }).toString()}`
+export function remapFor({ application, command, binding }: Schema['Saving']): string {
+  const wanted = { command: command.id, context: binding.context.id, chord: binding.chord.id }
+  return `/remap/${application.id}?${new URLSearchParams(wanted).toString()}`
+}
 
 /** What is learned of a saving. */
 export const cardOf = ({ application, command, binding }: Schema['Saving']): Schema['WantedCard'] => ({

@@ -15,8 +15,8 @@ export function HouseUsage() {
       {({ people, fewest_people: fewest, uses }) => (
         <>
           <p>
-            {counted(people, 'person has', 'people have')} said yes to being counted, or brought a log. A command stands here once {fewest}{' '}
-            of them have used it; the week that goes on is left out.
+            {counted(people, 'person has', 'people have')} said yes to being counted, or brought a log. A command is told here once it was
+            used by {fewest} of them; the week that goes on is left out.
           </p>
           {uses.length === 0 ? (
             <Empty>
