@@ -149,9 +149,11 @@ async function tabTo(page: Page, name: string): Promise<void> {
 
 test('what the browser takes for itself is answered on the drawn board', async ({ page }) => {
   await signIn(page, 'assistant')
-  await ask(page, 'post', '/learn/cards?system=linux&board=full-ansi&layout=us', {
-    cards: [{ application: 'cutloom', command: 'undo', context: 'everywhere' }],
-  })
+  await page.goto('/learn/cards')
+  await page.getByLabel('Application of the chord').selectOption({ label: 'Cutloom' })
+  await page.getByLabel('Chord to learn').selectOption({ label: 'Undo (Ctrl+Z)' })
+  await page.getByRole('button', { name: 'Learn this one' }).click()
+  await expect(page.getByRole('row', { name: /^Undo/ })).toBeVisible()
   await page.goto('/learn/cards?where=cutloom+everywhere')
   await page.getByRole('button', { name: /^Practise/ }).click()
   await arriveAt(page, 'Practice')

@@ -12,7 +12,7 @@ use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Usage\Importance;
 
 /** Sawing and glueing are intents in the workshop and in the cellar. */
-function woodWords(): Vocabulary
+function cellarWords(): Vocabulary
 {
     $match = static fn (string $command): array => ['command' => $command, 'intent' => $command];
 
@@ -34,7 +34,7 @@ function inCellar(string $bindings): LoadedKeymap
 function misleads(array $used, string $application = 'workshop', string $command = 'saw'): bool
 {
     $keymaps = [World::loaded('everywhere KeyS saw'), inCellar('everywhere KeyS glue')];
-    $friends = new FalseFriends($keymaps, woodWords(), new Importance(woodWords()));
+    $friends = new FalseFriends($keymaps, cellarWords(), new Importance(cellarWords()));
 
     return Misleading::for($friends->all(), static fn (string $id, string $name): bool => in_array("{$id} {$name}", $used, true))->has(
         World::seat()->press(Chord::parse('KeyS')),
@@ -57,7 +57,7 @@ test('it misleads nobody who does not use the other, nor where another chord is 
 });
 
 test('the same chord elsewhere is that of the same intent, at the same press', function () {
-    $words = woodWords();
+    $words = cellarWords();
     $names = static fn (string $cellar, string $chord): array => SameElsewhere::names(
         [inCellar($cellar)],
         $words,

@@ -134,12 +134,12 @@ test('savings are never negative and never larger than all that is done, for any
             ->and($found->sum())
             ->toEqualWithDelta(array_sum($found->byApplication()), 1e-6)
             ->and(array_map(static fn (Saving $one): float => -$one->secondsAWeek(), $found->all))
-            ->toBe(collectSorted(array_map(static fn (Saving $one): float => -$one->secondsAWeek(), $found->all)));
+            ->toBe(ascending(array_map(static fn (Saving $one): float => -$one->secondsAWeek(), $found->all)));
     }
 });
 
 /** @param  list<float>  $numbers  @return list<float> */
-function collectSorted(array $numbers): array
+function ascending(array $numbers): array
 {
     sort($numbers);
 

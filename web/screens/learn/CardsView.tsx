@@ -7,6 +7,7 @@ import { Keys } from '../../parts/Keys'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { useAddress } from '../../parts/useAddress'
 import { day } from '../../parts/when'
+import { AddCard } from './AddCard'
 import { useBeginDrill, useDropCard, useTakeInCards } from './mutations'
 import { useCards } from './queries'
 import layout from '../../parts/layout.module.css'
@@ -22,14 +23,16 @@ export function CardsView() {
         {({ cards }) =>
           cards.length === 0 ? (
             <Empty>
-              <strong>Nothing is being learned yet.</strong> Choose something <Link to="/learn">worth learning</Link>, or take in cards that
-              you have exported.
+              <strong>Nothing is being learned yet.</strong> Choose something <Link to="/learn">worth learning</Link>, any chord below, or
+              take in cards that you have exported.
             </Empty>
           ) : (
             <CardTable cards={cards} />
           )
         }
       </Asking>
+      <h2>Learn another chord</h2>
+      <AddCard />
       <p className={css.turns}>
         <a href="/api/learn/cards.json" download>
           Export all cards

@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { Link } from 'react-router'
 import type { Schema } from '../../api/client'
@@ -5,6 +6,7 @@ import { Asking } from '../../parts/Asking'
 import { counted } from '../../parts/counted'
 import { Empty } from '../../parts/Empty'
 import { ProblemNote } from '../../parts/ProblemNote'
+import { useAddress } from '../../parts/useAddress'
 import { when } from '../../parts/when'
 import { BeforeSuite } from './BeforeSuite'
 import { BoxShelf } from './BoxShelf'
@@ -16,6 +18,9 @@ import css from './learn.module.css'
 
 /** A learner's own place: one line, what to do now, and what is worth learning next. */
 export function TodayView() {
+  const [read] = useAddress()
+  // Whoever comes for a suite sees it first, and it stays where it was opened.
+  const [suite] = useState(read('suite'))
   return (
     <Asking of={useLearn()}>
       {(learn) => (
@@ -25,12 +30,13 @@ export function TodayView() {
             <NextStep learn={learn} />
             {learn.learning + learn.learned > 0 && <BoxShelf boxes={learn.boxes} learned={learn.learned} />}
           </section>
+          {suite !== '' && <BeforeSuite />}
           {learn.different > 0 && <DifferentNow />}
           <section aria-labelledby="next">
             <h2 id="next">Worth learning next</h2>
             {learn.has_usage ? <Lessons lessons={learn.lessons} misleading={learn.misleading} /> : <NoUsage />}
           </section>
-          <BeforeSuite />
+          {suite === '' && <BeforeSuite />}
         </>
       )}
     </Asking>
@@ -41,8 +47,7 @@ function NoUsage() {
   return (
     <Empty>
       <strong>Nothing is known yet of what you do by mouse.</strong> <Link to="/learn/usage">Bring a usage log</Link>, or say yes to being
-      counted when you next sit down in a suite. Until then you can learn any chord: press “Learn it” beside it in Savings, or choose one
-      from <Link to="/find">Find</Link>.
+      counted when you next sit down in a suite. Until then choose any chord to learn yourself, in <Link to="/learn/cards">Cards</Link>.
     </Empty>
   )
 }

@@ -93,6 +93,9 @@ function Preview({ preview, onClose }: { preview: Schema['SittingPreview']; onCl
           <Brought key={one.application.id} of={one} />
         ))}
       </ul>
+      <p>
+        <a href={`/learn?suite=${preview.suite.id}`}>What will be different for my hands, as a drill</a>
+      </p>
       {preview.taken_by !== null && (
         <p className={css.fault}>
           <b>{preview.taken_by} sits there.</b> If you sit down, their keys go; what was found before them comes back when you leave.
