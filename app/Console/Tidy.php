@@ -18,6 +18,9 @@ final class Tidy extends Command
     /** What was answered stays with the cards. */
     private const DRILL_DAYS = 90;
 
+    /** What was tried out, read in and searched for is looked at for a while; what came of it is in the keymaps. */
+    private const WORK_DAYS = 30;
+
     protected $signature = 'house:tidy';
 
     protected $description = 'Take away what is over: old sessions, links, answers, letters, and keymaps that can no longer be restored';
@@ -36,6 +39,7 @@ final class Tidy extends Command
             ->where('day', '<', now()->subDays(UsageLogs::DAYS_STORED)->toDateString())
             ->delete();
         DB::table('drills')->where('started_at', '<', now()->subDays(self::DRILL_DAYS))->delete();
+        $this->tidyWork();
         $this->call('model:prune', ['--model' => Keymap::class]);
         foreach (File::glob(config()->string('mail.mailers.folder.path').'/*.eml') as $letter) {
             if (File::lastModified($letter) < now()->subDays(self::MAIL_DAYS)->getTimestamp()) {
@@ -44,5 +48,14 @@ final class Tidy extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    private function tidyWork(): void
+    {
+        $before = now()->subDays(self::WORK_DAYS);
+        DB::table('rehearsals')->where('updated_at', '<', $before)->delete();
+        DB::table('presses')->where('created_at', '<', $before)->delete();
+        DB::table('key_files')->where('updated_at', '<', $before)->delete();
+        DB::table('harmonisations')->where('updated_at', '<', $before)->delete();
     }
 }

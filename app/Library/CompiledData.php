@@ -37,7 +37,7 @@ final class CompiledData
      */
     public function keyed(string $name, string $key, callable $make): mixed
     {
-        $stamp = hash('xxh128', $key.($this->codeStamp ??= self::stamp($this->codeFiles())));
+        $stamp = hash('xxh128', $key.$this->codeStamp());
         $path = "{$this->folder}/{$name}-{$stamp}.php";
         if (! File::exists($path)) {
             File::ensureDirectoryExists($this->folder);
@@ -45,6 +45,12 @@ final class CompiledData
         }
 
         return require $path;
+    }
+
+    /** Another one whenever any code of the core is another. */
+    public function codeStamp(): string
+    {
+        return $this->codeStamp ??= self::stamp($this->codeFiles());
     }
 
     /** @param  list<string>  $paths */

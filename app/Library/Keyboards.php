@@ -41,6 +41,15 @@ final class Keyboards
         return new Seat($this->board($board, $system), $this->layout($layout, $system), $system);
     }
 
+    /** Another one whenever the board, the layout, or what the system reserves is another. */
+    public function stamp(Seat $seat): string
+    {
+        $files = ["boards/{$seat->board->id}.json", "boards/layouts/{$seat->layout->id}.json", 'boards/reserved.json'];
+        $paths = array_map(fn (string $file): string => "{$this->root}/{$file}", $files);
+
+        return "{$seat->system->value} ".CompiledData::stamp($paths);
+    }
+
     /** @throws BrokenData */
     public function board(string $id, System $system): Board
     {

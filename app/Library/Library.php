@@ -160,7 +160,8 @@ final class Library
         return $this->found;
     }
 
-    private function stamp(string $id): string
+    /** Another one whenever the data of an application is another. */
+    public function stamp(string $id): string
     {
         return $this->found()[$id][1] ?? '';
     }

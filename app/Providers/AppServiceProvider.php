@@ -11,6 +11,7 @@ use App\Library\CompiledData;
 use App\Library\Keyboards;
 use App\Library\Library;
 use App\Library\ShippedShelf;
+use App\Library\WorkedOut;
 use App\Models\HouseApplication;
 use App\Models\Keymap;
 use App\Models\ScriptToken;
@@ -22,6 +23,7 @@ use App\Suite\Sittings;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Queue\Events\JobProcessing;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
@@ -44,10 +46,21 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Library::class, static function (): Library {
             $root = config()->string('app.data');
             $shipped = config()->boolean('app.shipped_applications') ? [new ShippedShelf("{$root}/catalogues")] : [];
-            $compiled = new CompiledData(storage_path('framework/cache'), base_path('core/src'));
+            $compiled = app(CompiledData::class);
 
             return new Library($root, [...$shipped, new HouseShelf()], $compiled, new Keyboards($root, $compiled));
         });
+        $this->app->singleton(
+            CompiledData::class,
+            static fn (): CompiledData => new CompiledData(storage_path('framework/cache'), base_path('core/src')),
+        );
+        $this->app->singleton(
+            WorkedOut::class,
+            static fn (): WorkedOut => new WorkedOut(
+                Cache::store(config()->string('cache.worked_out')),
+                app(CompiledData::class)->codeStamp(),
+            ),
+        );
         // What will be installed in a suite is worked out once a request, however many questions are put about it.
         $this->app->scoped(SuiteToCome::class);
         $this->app->singleton(Docket::class, fn (): Docket => BuiltInKinds::docket(app(Library::class)->keyboards->reserved()));

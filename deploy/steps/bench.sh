@@ -14,6 +14,7 @@ run_bench() {
     bench_on_large_world press 6 400 1000
     bench_on_large_world search 20 500 60
     bench_agents
+    bench_history
     already_running || stop_postgres
 }
 
@@ -30,6 +31,20 @@ bench_agents() {
         # As the service user: what the server and the measurement remember of agents belongs to both.
         as_service env DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" \
             php -d opcache.enable_cli=1 "$ROOT/tools/bench/agents/measure.php" "http://127.0.0.1:$WEB_PORT"
+    )
+}
+
+# What people and agents ask on the first day, and with a year behind them.
+bench_history() {
+    (
+        UNWATCHED=yes
+        WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
+        require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
+        trap stop_web_services EXIT
+        recreate_database "$DATABASE" >/dev/null 2>&1
+        migrate_and_fill "$DATABASE" demo >/dev/null
+        start_services
+        as_service env DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" php "$ROOT/tools/bench/history/measure.php" "http://127.0.0.1:$WEB_PORT"
     )
 }
 

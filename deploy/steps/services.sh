@@ -117,7 +117,7 @@ begin_services() {
 begin_service() {
     local suite=${1#workstation-}
     case $1 in
-        php) run_service php /usr/sbin/php-fpm8.2 -y "$RUN/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini \
+        php) run_service php /usr/sbin/php-fpm8.2 -y "$RUN/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini -d apc.shm_size=64M \
             -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 \
             -d opcache.jit=tracing -d opcache.jit_buffer_size=64M ;;
         web) run_service web /usr/sbin/nginx -p "$RUN/nginx" -e stderr -c "$RUN/nginx.conf" ;;

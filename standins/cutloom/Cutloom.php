@@ -96,7 +96,11 @@ final class Cutloom implements Refusing, Simulated
     private function load(string $bytes, string $system): array
     {
         $document = new DOMDocument();
-        if (! @$document->loadXML($bytes, LIBXML_NONET) || $document->documentElement?->nodeName !== 'cutloom-keys') {
+        libxml_use_internal_errors(true);
+        // A file that is being written may be empty for a moment.
+        $isRead = $bytes !== '' && $document->loadXML($bytes, LIBXML_NONET);
+        libxml_clear_errors();
+        if (! $isRead || $document->documentElement?->nodeName !== 'cutloom-keys') {
             throw new BadKeyFile('The file is not a key file.');
         }
         $lines = [];

@@ -264,3 +264,66 @@ test('two keys are exchanged as they work in a context', function () {
     expect($change['added'])->toHaveCount(4);
     $this->postJson('/api/applications/boardwick/bulk-edit', ['kind' => 'exchange-keys', 'one' => 'KeyQ'])->assertStatus(422);
 });
+
+/** The table as it is told, and as it is worked out by whoever remembers nothing. */
+function tableTwice($test, string $query): array
+{
+    $told = $test
+        ->getJson("/api/table?{$query}")
+        ->assertOk()
+        ->json();
+    Illuminate\Support\Facades\Cache::store('array')->flush();
+
+    return [
+        $told,
+        $test
+            ->getJson("/api/table?{$query}")
+            ->assertOk()
+            ->json(),
+    ];
+}
+
+test('over any changes the table that was put together from what is known is the one that is worked out anew', function (int $seed) {
+    mt_srand($seed);
+    $this->as('picture');
+    $cutloom = $this->keymap('cutloom', 'lift', 'KeyT', 'timeline');
+    $faderloft = $this->keymap('faderloft', 'undo', 'KeyT', 'everywhere', 'Mix');
+    $seats = ['system=linux&board=full-ansi&layout=us', 'system=windows&board=full-iso&layout=german'];
+    for ($step = 0; $step < 8; $step++) {
+        $letter = 'Key'.chr(65 + mt_rand(0, 25));
+        match (mt_rand(0, 5)) {
+            0, 1 => $this->rekey($cutloom, 'cutloom', 'split-at-playhead', $letter, 'timeline'),
+            2 => [$this->postJson("/api/keymaps/{$faderloft}/use"), $this->rekey($faderloft, 'faderloft', 'record', $letter, 'everywhere')],
+            3 => $this->postJson("/api/keymaps/{$cutloom}/undo", [
+                'version' => $this->getJson('/api/applications/cutloom/keymap')->json('version'),
+            ]),
+            4 => $this->patchJson("/api/keymaps/{$cutloom}", ['name' => "Named {$seed} {$step}"]),
+            5 => $this->postJson(mt_rand(0, 1) === 0 ? '/api/applications/faderloft/use-factory' : "/api/keymaps/{$faderloft}/use"),
+        };
+        [$told, $anew] = tableTwice($this, $seats[mt_rand(0, 1)]);
+        expect($told)->toBe($anew);
+    }
+})->with([1, 2, 3]);
+
+test('the table that one has is not sent again; another keyboard, keymap, name or menu title make it another', function () {
+    $this->as('picture');
+    $tag = fn (string $query = 'layout=us'): string => (string) $this->getJson("/api/table?{$query}")
+        ->assertOk()
+        ->headers->get('ETag');
+    $first = $tag();
+    $this->getJson('/api/table?layout=us', ['If-None-Match' => $first])
+        ->assertStatus(304)
+        ->assertHeader('ETag', $first);
+    $keymap = $this->postJson('/api/applications/cutloom/keymaps', ['name' => 'Mine'])->json('id');
+    $named = $tag();
+    $this->rekey($keymap, 'cutloom', 'lift', 'KeyT', 'timeline');
+    $changed = $tag();
+    $this->keymap('desktop', 'cutloom/Undo', 'Alt+KeyJ', 'cutloom', 'Titles');
+    $tags = [$first, $named, $changed, $tag(), $tag('layout=british'), $tag('layout=us&system=windows')];
+    expect(array_unique($tags))->toBe($tags);
+    $this->getJson('/api/table?layout=us', ['If-None-Match' => $first])->assertOk();
+    // Somebody whose keymaps are as they came has the first one.
+    $this->as('assistant')
+        ->getJson('/api/table?layout=us', ['If-None-Match' => $first])
+        ->assertStatus(304);
+});

@@ -6220,6 +6220,13 @@ export interface operations {
                     "application/json": components["schemas"]["Table"];
                 };
             };
+            /** @description It is still the one that the tag names. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             default: components["responses"]["Problem"];
         };
     };

@@ -1,76 +1,38 @@
 import { QueryClientProvider } from '@tanstack/react-query'
-import { useMemo, useState } from 'react'
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
+import { useEffect, useMemo, useState } from 'react'
+import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router'
 import { queryClient } from '../api/queryClient'
 import { ChangeProvider } from '../keymap/ChangeProvider'
 import { ListeningProvider } from '../listening/Listening'
-import { AccountScreen } from '../screens/account/AccountScreen'
-import { ForgottenScreen } from '../screens/account/ForgottenScreen'
-import { NewPasswordScreen } from '../screens/account/NewPasswordScreen'
-import { HouseScreen } from '../screens/house/HouseScreen'
-import { SetUpScreen } from '../screens/house/SetUpScreen'
-import { JournalView } from '../screens/journal/JournalView'
-import { JoinScreen } from '../screens/person/JoinScreen'
-import { People } from '../screens/person/People'
-import { SuiteKeeping } from '../screens/suite/SuiteKeeping'
-import { ApplicationScreen } from '../screens/application/ApplicationScreen'
-import { BringApplicationScreen } from '../screens/description/BringApplicationScreen'
-import { DescriptionScreen } from '../screens/description/DescriptionScreen'
-import { ExportScreen } from '../screens/export/ExportScreen'
-import { SecondScreen } from '../screens/second-screen/SecondScreen'
-import { BringInScreen } from '../screens/key-file/BringInScreen'
-import { KeyFileScreen } from '../screens/key-file/KeyFileScreen'
-import { ClashScreen } from '../screens/clash/ClashScreen'
-import { ChangesScreen } from '../screens/keymap/ChangesScreen'
 import { FindScreen } from '../screens/find/FindScreen'
-import { AcrossScreen } from '../screens/across/AcrossScreen'
-import { CarryOver } from '../screens/across/CarryOver'
-import { FalseFriends } from '../screens/across/FalseFriends'
-import { Familiarity } from '../screens/across/Familiarity'
-import { Stripes } from '../screens/across/Stripes'
-import { Harmonise } from '../screens/harmonise/Harmonise'
-import { Matches } from '../screens/intent/Matches'
-import { HouseUsage } from '../screens/usage/HouseUsage'
-import { Usage } from '../screens/usage/Usage'
-import { CompareScreen } from '../screens/preset/CompareScreen'
-import { NewsScreen } from '../screens/preset/NewsScreen'
-import { PresetScreen } from '../screens/preset/PresetScreen'
-import { CardsView } from '../screens/learn/CardsView'
-import { DrillScreen } from '../screens/learn/DrillScreen'
-import { LearnScreen } from '../screens/learn/LearnScreen'
-import { PaperView } from '../screens/learn/PaperView'
-import { PicturesView } from '../screens/learn/PicturesView'
-import { SavingsView } from '../screens/learn/SavingsView'
-import { TodayView } from '../screens/learn/TodayView'
-import { RehearseScreen } from '../screens/rehearse/RehearseScreen'
 import { RemapScreen } from '../screens/remap/RemapScreen'
-import { BulkEditScreen } from '../screens/remap/BulkEditScreen'
 import { SignInScreen } from '../screens/session/SignInScreen'
-import { HandChangeScreen } from '../screens/suite/HandChangeScreen'
-import { OfferScreen } from '../screens/suite/OfferScreen'
-import { SuitePage } from '../screens/suite/SuitePage'
-import { SuitesScreen } from '../screens/suite/SuitesScreen'
-import { TravelScreen } from '../screens/travel/TravelScreen'
 import { SeatContext, storedSeat, storeSeat, type ChosenSeat } from '../seat/seat'
 import { CrashPage } from './CrashPage'
 import { Frame } from './Frame'
+import { fetchLater, later } from './later'
 import { SignedIn } from './SignedIn'
 import { NowherePage } from './NowherePage'
 
 const router = createBrowserRouter([
   { path: '/sign-in', element: <SignInScreen />, errorElement: <CrashPage /> },
-  { path: '/set-up', element: <SetUpScreen />, errorElement: <CrashPage /> },
-  { path: '/join', element: <JoinScreen />, errorElement: <CrashPage /> },
-  { path: '/forgotten', element: <ForgottenScreen />, errorElement: <CrashPage /> },
-  { path: '/new-password', element: <NewPasswordScreen />, errorElement: <CrashPage /> },
+  { path: '/set-up', ...later(() => import('../screens/house/SetUpScreen'), 'SetUpScreen'), errorElement: <CrashPage /> },
+  { path: '/join', ...later(() => import('../screens/person/JoinScreen'), 'JoinScreen'), errorElement: <CrashPage /> },
+  { path: '/forgotten', ...later(() => import('../screens/account/ForgottenScreen'), 'ForgottenScreen'), errorElement: <CrashPage /> },
+  {
+    path: '/new-password',
+    ...later(() => import('../screens/account/NewPasswordScreen'), 'NewPasswordScreen'),
+    errorElement: <CrashPage />,
+  },
   {
     path: '/second-screen',
     element: (
       <SignedIn>
-        <SecondScreen />
+        <Outlet />
       </SignedIn>
     ),
     errorElement: <CrashPage />,
+    children: [{ index: true, ...later(() => import('../screens/second-screen/SecondScreen'), 'SecondScreen') }],
   },
   {
     path: '/',
@@ -80,72 +42,88 @@ const router = createBrowserRouter([
       </ChangeProvider>
     ),
     errorElement: <CrashPage />,
+    hydrateFallbackElement: <OneMoment />,
     children: [
       { index: true, element: <Navigate to="/find" replace /> },
       { path: 'find', element: <FindScreen /> },
       { path: 'remap/:application?', element: <RemapScreen /> },
-      { path: 'remap/:application/bulk-edit', element: <BulkEditScreen /> },
-      { path: 'remap/:application/changes', element: <ChangesScreen /> },
-      { path: 'clashes/:application?', element: <ClashScreen /> },
+      { path: 'remap/:application/bulk-edit', ...later(() => import('../screens/remap/BulkEditScreen'), 'BulkEditScreen') },
+      { path: 'remap/:application/changes', ...later(() => import('../screens/keymap/ChangesScreen'), 'ChangesScreen') },
+      { path: 'clashes/:application?', ...later(() => import('../screens/clash/ClashScreen'), 'ClashScreen') },
       {
         path: 'across',
-        element: <AcrossScreen />,
+        ...later(() => import('../screens/across/AcrossScreen'), 'AcrossScreen'),
         children: [
-          { index: true, element: <Stripes /> },
-          { path: 'false-friends', element: <FalseFriends /> },
-          { path: 'carry-over', element: <CarryOver /> },
-          { path: 'harmonise', element: <Harmonise /> },
-          { path: 'familiarity', element: <Familiarity /> },
+          { index: true, ...later(() => import('../screens/across/Stripes'), 'Stripes') },
+          { path: 'false-friends', ...later(() => import('../screens/across/FalseFriends'), 'FalseFriends') },
+          { path: 'carry-over', ...later(() => import('../screens/across/CarryOver'), 'CarryOver') },
+          { path: 'harmonise', ...later(() => import('../screens/harmonise/Harmonise'), 'Harmonise') },
+          { path: 'familiarity', ...later(() => import('../screens/across/Familiarity'), 'Familiarity') },
           { path: 'usage', element: <Navigate to="/learn/usage" replace /> },
-          { path: 'intents', element: <Matches /> },
+          { path: 'intents', ...later(() => import('../screens/intent/Matches'), 'Matches') },
         ],
       },
-      { path: 'export', element: <ExportScreen /> },
-      { path: 'presets', element: <PresetScreen /> },
-      { path: 'presets/:preset/news', element: <NewsScreen /> },
-      { path: 'compare', element: <CompareScreen /> },
-      { path: 'suites', element: <SuitesScreen /> },
-      { path: 'suites/:suite', element: <SuitePage /> },
-      { path: 'suites/:suite/files/:application', element: <HandChangeScreen /> },
-      { path: 'sittings/:sitting/:application', element: <OfferScreen /> },
+      { path: 'export', ...later(() => import('../screens/export/ExportScreen'), 'ExportScreen') },
+      { path: 'presets', ...later(() => import('../screens/preset/PresetScreen'), 'PresetScreen') },
+      { path: 'presets/:preset/news', ...later(() => import('../screens/preset/NewsScreen'), 'NewsScreen') },
+      { path: 'compare', ...later(() => import('../screens/preset/CompareScreen'), 'CompareScreen') },
+      { path: 'suites', ...later(() => import('../screens/suite/SuitesScreen'), 'SuitesScreen') },
+      { path: 'suites/:suite', ...later(() => import('../screens/suite/SuitePage'), 'SuitePage') },
+      { path: 'suites/:suite/files/:application', ...later(() => import('../screens/suite/HandChangeScreen'), 'HandChangeScreen') },
+      { path: 'sittings/:sitting/:application', ...later(() => import('../screens/suite/OfferScreen'), 'OfferScreen') },
       {
         path: 'house',
-        element: <HouseScreen />,
+        ...later(() => import('../screens/house/HouseScreen'), 'HouseScreen'),
         children: [
-          { index: true, element: <People /> },
-          { path: 'suites', element: <SuiteKeeping /> },
-          { path: 'journal', element: <JournalView /> },
-          { path: 'usage', element: <HouseUsage /> },
+          { index: true, ...later(() => import('../screens/person/People'), 'People') },
+          { path: 'suites', ...later(() => import('../screens/suite/SuiteKeeping'), 'SuiteKeeping') },
+          { path: 'journal', ...later(() => import('../screens/journal/JournalView'), 'JournalView') },
+          { path: 'usage', ...later(() => import('../screens/usage/HouseUsage'), 'HouseUsage') },
         ],
       },
-      { path: 'account', element: <AccountScreen /> },
-      { path: 'travel', element: <TravelScreen /> },
+      { path: 'account', ...later(() => import('../screens/account/AccountScreen'), 'AccountScreen') },
+      { path: 'travel', ...later(() => import('../screens/travel/TravelScreen'), 'TravelScreen') },
       {
         path: 'learn',
-        element: <LearnScreen />,
+        ...later(() => import('../screens/learn/LearnScreen'), 'LearnScreen'),
         children: [
-          { index: true, element: <TodayView /> },
-          { path: 'savings', element: <SavingsView /> },
-          { path: 'cards', element: <CardsView /> },
-          { path: 'pictures', element: <PicturesView /> },
-          { path: 'paper', element: <PaperView /> },
-          { path: 'usage', element: <Usage /> },
+          { index: true, ...later(() => import('../screens/learn/TodayView'), 'TodayView') },
+          { path: 'savings', ...later(() => import('../screens/learn/SavingsView'), 'SavingsView') },
+          { path: 'cards', ...later(() => import('../screens/learn/CardsView'), 'CardsView') },
+          { path: 'pictures', ...later(() => import('../screens/learn/PicturesView'), 'PicturesView') },
+          { path: 'paper', ...later(() => import('../screens/learn/PaperView'), 'PaperView') },
+          { path: 'usage', ...later(() => import('../screens/usage/Usage'), 'Usage') },
         ],
       },
-      { path: 'learn/drills/:drill', element: <DrillScreen /> },
-      { path: 'rehearse', element: <RehearseScreen /> },
-      { path: 'house-applications/new', element: <BringApplicationScreen /> },
-      { path: 'house-applications/:houseApplication', element: <DescriptionScreen /> },
-      { path: 'applications/:application?', element: <ApplicationScreen /> },
-      { path: 'applications/:application/bring-in', element: <BringInScreen /> },
-      { path: 'applications/:application/key-files/:keyFile', element: <KeyFileScreen /> },
+      { path: 'learn/drills/:drill', ...later(() => import('../screens/learn/DrillScreen'), 'DrillScreen') },
+      { path: 'rehearse', ...later(() => import('../screens/rehearse/RehearseScreen'), 'RehearseScreen') },
+      { path: 'house-applications/new', ...later(() => import('../screens/description/BringApplicationScreen'), 'BringApplicationScreen') },
+      {
+        path: 'house-applications/:houseApplication',
+        ...later(() => import('../screens/description/DescriptionScreen'), 'DescriptionScreen'),
+      },
+      { path: 'applications/:application?', ...later(() => import('../screens/application/ApplicationScreen'), 'ApplicationScreen') },
+      { path: 'applications/:application/bring-in', ...later(() => import('../screens/key-file/BringInScreen'), 'BringInScreen') },
+      {
+        path: 'applications/:application/key-files/:keyFile',
+        ...later(() => import('../screens/key-file/KeyFileScreen'), 'KeyFileScreen'),
+      },
       { path: '*', element: <NowherePage /> },
     ],
   },
 ])
 
+function OneMoment() {
+  return (
+    <p className="waiting" role="status">
+      One moment …
+    </p>
+  )
+}
+
 export function App() {
   const [chosen, setChosen] = useState<ChosenSeat>(storedSeat)
+  useEffect(fetchLater, [])
   const seat = useMemo(
     () => ({
       ...chosen,

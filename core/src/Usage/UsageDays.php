@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Usage;
 
-use DateTimeImmutable;
-use DateTimeZone;
 use Zebrafinch\Core\Text\Csv\CsvRecords;
 use Zebrafinch\Core\Text\MalformedText;
 
@@ -196,7 +194,7 @@ final readonly class UsageDays
     /** @param  string  $day  as in 2026-03-04 */
     public static function mondayOf(string $day): string
     {
-        return (new DateTimeImmutable($day, new DateTimeZone('UTC')))->modify('monday this week')->format('Y-m-d');
+        return CalendarDay::of($day)->monday()->text();
     }
 
     public static function isDay(string $text): bool

@@ -47,7 +47,7 @@ test('Gradewell obeys a transport key of Everywhere before the desk, and any oth
     $gradewell = quirky('gradewell');
     $file =
         '{"maps": {"everywhere": {"space": "run-or-halt", "g": "save-job"}, '.
-            '"grade-desk": {"space": "keep-a-still", "g": "keep-a-still"}, "nodes": {}}}';
+        '"grade-desk": {"space": "keep-a-still", "g": "keep-a-still"}, "nodes": {}}}';
     foreach (['grade-desk', 'nodes'] as $focus) {
         expect($gradewell->press($file, 'linux', $focus, pressed('Space'), new Strip())['command'])
             ->toBe('run-or-halt')
@@ -64,7 +64,7 @@ test('Rotomere goes by what a key types, and does nothing where viewport and key
     $rotomere = quirky('rotomere');
     $file =
         "areas:\n  viewport:\n    - \"y\": show-outlines\n    - \"n\": loupe\n".
-            "  keyframes:\n    - \"n\": even-pace\n  everywhere:\n    - \"n\": undo\n";
+        "  keyframes:\n    - \"n\": even-pace\n  everywhere:\n    - \"n\": undo\n";
     // On a German keyboard the key KeyZ types y.
     expect($rotomere->press($file, 'linux', 'draw', pressed('KeyZ', [], 'y', 'Y'), new Strip())['command'])
         ->toBe('show-outlines')
@@ -126,3 +126,14 @@ test('the little world has keyframes, tracks and a tool', function () {
         ->and($strip->toArray())
         ->toMatchArray(['keyframes' => [40, 120], 'tracks' => 2, 'tool' => 'pen', 'is_borrowed' => false]);
 });
+
+test('a file that is empty, or cut off anywhere, makes no stand-in fall over', function (string $id) {
+    $standIn = quirky($id);
+    $whole = World::factoryBytes($id);
+    foreach (['', "\0", substr($whole, 0, 1), substr($whole, 0, intdiv(strlen($whole), 3)), substr($whole, 0, -2)] as $bytes) {
+        expect($standIn->press($bytes, 'macos', 'everywhere', pressed('KeyJ', plain: 'j'), new Strip()))->toHaveKey('did');
+    }
+    if ($standIn instanceof Standins\Refusing) {
+        expect($standIn->refusal('', 'macos'))->not->toBeNull();
+    }
+})->with(['cutloom', 'faderloft', 'easeframe', 'gradewell', 'rotomere', 'boardwick']);

@@ -78,3 +78,16 @@ test('a log without a column that is pointed at is refused', function () {
 test('a day that is none is refused with its line', function () {
     UsageDays::fromCsv("day,application,command,key,mouse\n2026-02-30,cutloom,undo,1,1\n");
 })->throws(UnreadableUsage::class, '"2026-02-30" is no day');
+
+test('Mondays are those of the calendar, over leap years and centuries', function () {
+    // PHP's own calendar is the reference: every day of forty years around 2026, and those around the ends of centuries.
+    foreach ([['1999-12-20', 30], ['2006-01-01', 14_600], ['2099-12-20', 90], ['1899-12-20', 90]] as [$first, $days]) {
+        $day = new DateTimeImmutable($first, new DateTimeZone('UTC'));
+        for ($count = 0; $count < $days; $count++, $day = $day->modify('+1 day')) {
+            if (UsageDays::mondayOf($day->format('Y-m-d')) !== $day->modify('monday this week')->format('Y-m-d')) {
+                throw new RuntimeException($day->format('Y-m-d').' is in the week of '.UsageDays::mondayOf($day->format('Y-m-d')));
+            }
+        }
+    }
+    expect(UsageDays::mondayOf('2024-02-29'))->toBe('2024-02-26');
+});

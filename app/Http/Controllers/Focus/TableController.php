@@ -6,16 +6,37 @@ namespace App\Http\Controllers\Focus;
 
 use App\Http\Resources\Focus\TableResource;
 use App\Keymap\KitReader;
+use App\Keymap\KitStamps;
 use App\Library\Library;
+use App\Library\WorkedOut;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Zebrafinch\Core\Keyboard\Seat;
 
 /** All that a page needs to answer every press by itself: the board, its layers, and what each press does in each application. */
 final readonly class TableController
 {
-    public function __invoke(#[CurrentUser] User $user, Seat $seat, KitReader $kit, Library $library): TableResource
+    public function __construct(
+        private KitStamps $stamps,
+        private KitReader $kit,
+        private Library $library,
+        private WorkedOut $workedOut,
+    ) {
+    }
+
+    public function __invoke(Request $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
     {
-        return new TableResource($kit->all($user), $library->keyboards->reserved(), $seat);
+        $keyboard = $this->library->keyboards->stamp($seat);
+        $stamps = $this->stamps->of($user);
+        $answer = new JsonResponse();
+        $answer->setEtag($this->workedOut->tag([$keyboard, ...$stamps]), true)->setCache(['private' => true, 'no_cache' => true]);
+        if ($answer->isNotModified($request)) {
+            return $answer;
+        }
+        $table = new TableResource($this->kit->each($user), $stamps, $this->library->keyboards->reserved(), $seat, $keyboard);
+
+        return $answer->setJson($table->json($this->workedOut));
     }
 }

@@ -28,8 +28,7 @@ final readonly class PresetController
                 'people',
                 'releases' => static fn ($releases) => $releases
                     ->with(['author', 'files' => static fn ($files) => $files->select(['id', 'release_id', 'application', 'file_name'])])
-                    ->select(['id', 'preset_id', 'number', 'note', 'author_id', 'digest', 'accepted', 'reason', 'created_at'])
-                    ->selectRaw("content->'fixed' as fixed"),
+                    ->select(['id', 'preset_id', 'number', 'note', 'author_id', 'digest', 'accepted', 'reason', 'created_at', 'fixed']),
             ])
             ->orderByDesc('is_standard')
             ->orderBy('name')

@@ -5,25 +5,48 @@ declare(strict_types=1);
 namespace App\Http\Resources\Focus;
 
 use App\Keymap\CurrentKeymap;
+use App\Library\WorkedOut;
 use App\Resources\BoardShape;
-use App\Resources\JsonAnswer;
-use Illuminate\Http\Request;
+use Closure;
 use Zebrafinch\Core\Focus\LookUpTable;
-use Zebrafinch\Core\Keyboard\Modifiers;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Reach\ReservedBy;
 use Zebrafinch\Core\Reach\ReservedChords;
 
-final class TableResource extends JsonAnswer
+/** The schema `Table`, put together from parts of which each is worked out once: the keyboard, and each application on it. */
+final readonly class TableResource
 {
-    /** @param  list<CurrentKeymap>  $keymaps  one for each application */
-    public function __construct(private readonly array $keymaps, private readonly ReservedChords $reserved, private readonly Seat $seat)
+    /**
+     * @param  Closure(string): CurrentKeymap  $keymapOf  an application
+     * @param  array<string, string>  $stamps  of what each application's part is made from
+     * @param  string  $keyboard  stamp of the seat
+     */
+    public function __construct(
+        private Closure $keymapOf,
+        private array $stamps,
+        private ReservedChords $reserved,
+        private Seat $seat,
+        private string $keyboard,
+    ) {
+    }
+
+    public function json(WorkedOut $workedOut): string
     {
-        parent::__construct($keymaps);
+        $applications = [];
+        foreach ($this->stamps as $id => $stamp) {
+            $applications[] = $workedOut->json(
+                'table of an application',
+                "{$stamp} {$this->keyboard}",
+                fn (): array => $this->application($id),
+            );
+        }
+        $keyboard = $workedOut->json('table of a keyboard', $this->keyboard, $this->keyboard(...));
+
+        return substr($keyboard, 0, -1).',"applications":['.implode(',', $applications).']}';
     }
 
     /** @return array<string, mixed> */
-    public function toArray(Request $request): array
+    private function keyboard(): array
     {
         $layers = $this->seat->layers();
         $shape = new BoardShape($this->seat);
@@ -33,7 +56,6 @@ final class TableResource extends JsonAnswer
             'layers' => array_map($shape->layer(...), $layers),
             'reserved_by_browser' => (object) $this->reservedByBrowser(),
             'typing' => (object) $shape->typing($layers),
-            'applications' => array_map(fn (CurrentKeymap $keymap): array => $this->application($keymap, $layers), $this->keymaps),
         ];
     }
 
@@ -48,13 +70,11 @@ final class TableResource extends JsonAnswer
         return $does;
     }
 
-    /**
-     * @param  list<Modifiers>  $layers
-     * @return array<string, mixed>
-     */
-    private function application(CurrentKeymap $keymap, array $layers): array
+    /** @return array<string, mixed> */
+    private function application(string $id): array
     {
-        $table = LookUpTable::of($keymap->at($this->seat), $layers);
+        $keymap = ($this->keymapOf)($id);
+        $table = LookUpTable::of($keymap->at($this->seat), $this->seat->layers());
 
         return [
             'id' => $keymap->application->id,
