@@ -128,7 +128,9 @@ function Preview({ preview, onClose }: { preview: Schema['SittingPreview']; onCl
         <input type="checkbox" checked={tells} onChange={(event) => setTells(event.target.checked)} />
         <span>
           Count what I use here, by key or by mouse, for Learn.{' '}
-          <span className="quiet">Commands, days and the hand only; never what I type. I alone see it and can forget it.</span>
+          <span className="quiet">
+            Commands, days and the hand only, never what I type. I can forget it at any time; the house sees sums of five people or more.
+          </span>
         </span>
       </label>
       <p className="quiet">
