@@ -74,7 +74,7 @@ test('four weeks of logs lead to five proposals, a drill, what is due again at t
     await expect(page.getByText(new RegExp(`, ${answers} answered`))).toBeVisible()
   }
   await expect(page.getByText('3 cards asked, 2 missed at first.')).toBeVisible()
-  await expect(page.getByText(/^Back in the first box, and due again tomorrow:/)).toContainText('Lift')
+  await expect(page.getByText(/^Back in the first box, and due again in half a day:/)).toContainText('Lift')
 
   await page.getByRole('link', { name: 'That is it for now' }).click()
   await expect(page.getByText('0 learned, 3 on the way, 0 due, 0 s saved so far.')).toBeVisible()

@@ -56,18 +56,19 @@ final readonly class CardShelf
 
     public function isForgotten(LearningCard $card, UsageDays $days): bool
     {
+        if ($card->box !== null || $card->learned_at === null) {
+            return false;
+        }
         $latest = $days->lastWeeks(self::FORGETTING_WEEKS);
         $mondays = $latest->mondays();
 
-        return $card->box === null &&
-            $card->learned_at !== null &&
-            $mondays !== [] &&
+        return $mondays !== [] &&
             $mondays[0] > $card->learned_at->utc()->toDateString() &&
             Progress::isForgotten($latest->sum(), $card->application, $card->command);
     }
 
     /**
-     * One that is there already stays as it is.
+     * One that is there already stays as it is, but where its chord has moved: then it is learned anew.
      *
      * @param  list<array{application: string, command: string, context: string, gesture: Gesture, old_chord: string|null}>  $wanted
      *
@@ -89,7 +90,7 @@ final readonly class CardShelf
                     );
                 }
                 $before = $this->before($situation, $one['application'], $one['command'], $binding);
-                LearningCard::query()->firstOrCreate(
+                $card = LearningCard::query()->firstOrCreate(
                     [
                         'user_id' => $user->id,
                         'application' => $one['application'],
@@ -106,6 +107,9 @@ final readonly class CardShelf
                         'seconds_each' => $before?->seconds,
                     ],
                 );
+                if ($one['old_chord'] !== null && ! $card->wasRecentlyCreated && $card->old_chord !== $one['old_chord']) {
+                    $card->update(['box' => Box::First->value, 'seen_at' => null, 'learned_at' => null, 'old_chord' => $one['old_chord']]);
+                }
             }
         });
     }
@@ -175,6 +179,8 @@ final readonly class CardShelf
             'box' => $after->box?->value,
             'seen_at' => now(),
             'learned_at' => $after->isLearned() ? $card->learned_at ?? now() : null,
+            // What has become a habit is no longer what it was before.
+            'old_chord' => $after->isLearned() ? null : $card->old_chord,
             'asked' => $card->asked + 1,
             'missed' => $card->missed + ($isRight ? 0 : 1),
         ]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Learn;
 
 use App\Library\Library;
-use App\Models\Edit;
 use App\Models\Keymap;
 use App\Models\Learner;
 use App\Models\User;
@@ -70,11 +69,6 @@ final readonly class Differences
         }
         $edits = $keymap->edits()->where('undone', false)->where('created_at', '>', $since)->reorder('id', 'desc')->get();
 
-        return $edits->isEmpty()
-            ? null
-            : $edits->reduce(
-                static fn (Bindings $bindings, Edit $edit): Bindings => $bindings->changedBy($edit->change->inverse()),
-                $keymap->bindings,
-            );
+        return $edits->isEmpty() ? null : $keymap->bindingsBefore($edits);
     }
 }

@@ -197,7 +197,6 @@ final readonly class Drilling
             $after = $state->answered($question, $isRight, $now);
             $locked->update([
                 'state' => $after->toData(),
-                'version' => $locked->version + 1,
                 'ended_at' => $after->next($now) === null ? now() : null,
             ]);
             $drill->refresh();

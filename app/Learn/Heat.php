@@ -89,12 +89,7 @@ final readonly class Heat
     {
         $edits = $keymap->edits()->where('undone', false)->where('id', '>=', $step)->reorder('id', 'desc')->get();
 
-        return $edits->last()?->id !== $step
-            ? null
-            : $edits->reduce(
-                static fn (Bindings $bindings, Edit $edit): Bindings => $bindings->changedBy($edit->change->inverse()),
-                $keymap->bindings,
-            );
+        return $edits->last()?->id === $step ? $keymap->bindingsBefore($edits) : null;
     }
 
     /** @return list<Edit> the latest first */

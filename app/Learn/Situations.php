@@ -11,10 +11,8 @@ use App\Models\Learner;
 use App\Models\User;
 use App\Usage\UsageLogs;
 use Zebrafinch\Core\Focus\LoadedKeymap;
-use Zebrafinch\Core\Focus\Who;
 use Zebrafinch\Core\Keyboard\Seat;
-use Zebrafinch\Core\Learn\Doing;
-use Zebrafinch\Core\Learn\Pressable;
+use Zebrafinch\Core\Learn\Habits;
 use Zebrafinch\Core\Learn\Ways;
 use Zebrafinch\Core\Usage\UsageDays;
 
@@ -50,26 +48,6 @@ final readonly class Situations
         };
         $vocabulary = $this->words->vocabulary($user);
         $log = $recent->sum();
-        $who = [];
-        $doings = [];
-        $known = array_fill_keys($this->library->applicationIds(), true);
-        foreach ($log->all() as $uses) {
-            if (! isset($known[$uses->application])) {
-                continue;
-            }
-            $keymap = $keymapOf($uses->application);
-            if ($keymap->application->knows($uses->command)) {
-                $match = $vocabulary->matchFor($uses->application, $uses->command);
-                $doings[] = new Doing(
-                    $keymap->application,
-                    $keymap->application->command($uses->command),
-                    Pressable::all($who[$uses->application] ??= new Who($keymap), $keymap, $uses->command),
-                    $uses->byKey / $weeks,
-                    $uses->byMouse / $weeks,
-                    $match === null ? null : $vocabulary->intent($match->intent),
-                );
-            }
-        }
 
         return new Situation(
             $user,
@@ -81,7 +59,7 @@ final readonly class Situations
             $weeks,
             $vocabulary,
             $keymapOf,
-            $doings,
+            Habits::of($log, $weeks, $this->library->applicationIds(), $keymapOf, $vocabulary),
         );
     }
 }

@@ -30,7 +30,6 @@ use Zebrafinch\Core\Learn\Drill;
  * @property int|null $suite_id  for what will be installed there
  * @property array<string, QuestionData> $questions  by their id in the state
  * @property DrillData $state
- * @property int $version
  * @property Carbon $started_at
  * @property Carbon|null $ended_at
  * @property-read Suite|null $suite
@@ -44,7 +43,7 @@ final class StoredDrill extends Model
     protected $table = 'drills';
 
     /** @var list<string> */
-    protected $fillable = ['user_id', 'suite_id', 'questions', 'state', 'version', 'started_at', 'ended_at'];
+    protected $fillable = ['user_id', 'suite_id', 'questions', 'state', 'started_at', 'ended_at'];
 
     /** @return array<string, string> */
     protected function casts(): array

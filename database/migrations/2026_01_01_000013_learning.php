@@ -47,7 +47,6 @@ return new class extends Migration
             $table->foreignId('suite_id')->nullable()->constrained()->cascadeOnDelete();
             $table->jsonb('questions')->comment('what its cards ask, by their id in it');
             $table->jsonb('state');
-            $table->unsignedInteger('version')->default(1);
             $table->timestamp('started_at');
             $table->timestamp('ended_at')->nullable();
             $table->index(['user_id', 'started_at']);

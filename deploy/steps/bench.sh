@@ -19,7 +19,13 @@ run_bench() {
 }
 
 # A house with 500 suites: what their agents cost, and how soon a release is everywhere.
-bench_agents() {
+bench_agents() { bench_on_demo agents; }
+
+# What people and agents ask on the first day, and with a year behind them.
+bench_history() { bench_on_demo history; }
+
+# bench_on_demo WHAT: on a server and a database of its own.
+bench_on_demo() {
     (
         UNWATCHED=yes
         WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
@@ -30,21 +36,7 @@ bench_agents() {
         start_services
         # As the service user: what the server and the measurement remember of agents belongs to both.
         as_service env DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" \
-            php -d opcache.enable_cli=1 "$ROOT/tools/bench/agents/measure.php" "http://127.0.0.1:$WEB_PORT"
-    )
-}
-
-# What people and agents ask on the first day, and with a year behind them.
-bench_history() {
-    (
-        UNWATCHED=yes
-        WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
-        require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
-        trap stop_web_services EXIT
-        recreate_database "$DATABASE" >/dev/null 2>&1
-        migrate_and_fill "$DATABASE" demo >/dev/null
-        start_services
-        as_service env DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" php "$ROOT/tools/bench/history/measure.php" "http://127.0.0.1:$WEB_PORT"
+            php -d opcache.enable_cli=1 "$ROOT/tools/bench/$1/measure.php" "http://127.0.0.1:$WEB_PORT"
     )
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Keymap;
 use App\Models\LearningCard;
 use App\Models\StoredDrill;
 use App\Models\User;
@@ -274,6 +275,26 @@ test('a chord that moved is told with the old one, drilled, and known when one s
         ->assertOk()
         ->assertJsonPath('moved', []);
     drill($this, ['of' => 'different'])->assertStatus(409);
+});
+
+test('a card that was learned is learned anew when its chord moves, and forgets the old chord once it is a habit', function () {
+    $keymap = $this->as('picture')->keymap('cutloom', 'undo', 'Alt+KeyZ', 'everywhere');
+    learn($this, ['lift' => 'timeline']);
+    LearningCard::query()->update(['box' => null, 'learned_at' => now()]);
+    $this->postJson('/api/learn/differences/known'.HERE)->assertOk();
+    $this->travel(1)->minutes();
+    $this->rekey($keymap, 'cutloom', 'lift', 'KeyT', 'timeline');
+    // The keymap is newer than what is known of it by a minute; its first day is over.
+    Keymap::query()->update(['created_at' => now()->subDays(40)]);
+    $drill = drill($this, ['of' => 'different'])
+        ->assertCreated()
+        ->assertJsonPath('question.old_chord.id', 'KeyD')
+        ->json();
+    $card = LearningCard::query()->where('command', 'lift')->firstOrFail();
+    expect($card->box)->toBe(1)->and($card->learned_at)->toBeNull();
+    $card->update(['box' => 5]);
+    answer($this, $drill['id'], $drill['question']['id'], 'KeyT')->assertJsonPath('last.is_right', true);
+    expect($card->refresh()->box)->toBeNull()->and($card->old_chord)->toBeNull();
 });
 
 test('what will be different in a suite is told before one sits there, drilled on its keyboard, and moves no card', function () {

@@ -3087,6 +3087,8 @@ export interface components {
         };
         BoxCount: {
             box: number;
+            /** @description How long a card waits in it. */
+            days: number;
             cards: number;
         };
         Learn: {

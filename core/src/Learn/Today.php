@@ -11,7 +11,6 @@ final readonly class Today
      * @param  int  $different  chords that moved and were not looked at
      * @param  int  $lessons  that could be chosen
      * @param  float  $saved  seconds, measured
-     * @param  int|null  $nextDue  seconds since 1970; null where no card waits
      */
     public function __construct(
         public int $learning,
@@ -21,7 +20,6 @@ final readonly class Today
         public int $lessons,
         public bool $hasUsage,
         public float $saved,
-        public ?int $nextDue,
     ) {
     }
 

@@ -65,17 +65,17 @@ test('something learned is forgotten when more than half of it is done by mouse 
 test('what to do now: what has moved, then what is due, then something new', function (Today $today, NextStep $next) {
     expect($today->next())->toBe($next);
 })->with([
-    [new Today(3, 0, 2, 1, 5, true, 0, null), NextStep::Relearn],
-    [new Today(3, 0, 2, 0, 5, true, 0, null), NextStep::Practise],
-    [new Today(0, 2, 0, 0, 5, true, 0, null), NextStep::Choose],
-    [new Today(0, 0, 0, 0, 0, false, 0, null), NextStep::BringLog],
-    [new Today(3, 0, 0, 0, 5, true, 0, 99), NextStep::Rest],
+    [new Today(3, 0, 2, 1, 5, true, 0), NextStep::Relearn],
+    [new Today(3, 0, 2, 0, 5, true, 0), NextStep::Practise],
+    [new Today(0, 2, 0, 0, 5, true, 0), NextStep::Choose],
+    [new Today(0, 0, 0, 0, 0, false, 0), NextStep::BringLog],
+    [new Today(3, 0, 0, 0, 5, true, 0), NextStep::Rest],
 ]);
 
 test('one line says how far one is', function () {
-    expect((new Today(5, 2, 3, 0, 0, true, 754.4, null))->line())
+    expect((new Today(5, 2, 3, 0, 0, true, 754.4))->line())
         ->toBe('2 learned, 5 on the way, 3 due, 12 min 34 s saved so far.')
-        ->and((new Today(0, 0, 0, 0, 0, true, 0, null))->line())
+        ->and((new Today(0, 0, 0, 0, 0, true, 0))->line())
         ->toBe('Nothing is being learned yet.')
         ->and(array_map(Today::inWords(...), [0.0, 59.4, 60.0, 3_600.0, 8_100.0]))
         ->toBe(['0 s', '59 s', '1 min', '1 h', '2 h 15 min']);

@@ -7,12 +7,12 @@ use Zebrafinch\Core\Across\Misleading;
 use Zebrafinch\Core\Across\SameElsewhere;
 use Zebrafinch\Core\Effort\TypingClass;
 use Zebrafinch\Core\Effort\TypingSpeed;
-use Zebrafinch\Core\Focus\Who;
+use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Press;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Learn\Doing;
+use Zebrafinch\Core\Learn\Habits;
 use Zebrafinch\Core\Learn\Lessons;
-use Zebrafinch\Core\Learn\Pressable;
 use Zebrafinch\Core\Learn\Saving;
 use Zebrafinch\Core\Learn\Savings;
 use Zebrafinch\Core\Learn\Ways;
@@ -55,19 +55,7 @@ return static function (): iterable {
         $weeks = count($recent->mondays());
         $log = $recent->sum();
         $ways = new Ways($seat, TypingSpeed::ofClass(TypingClass::Average));
-        $doings = $who = [];
-        foreach ($log->all() as $uses) {
-            $keymap = $keymaps[$uses->application];
-            $match = $vocabulary->matchFor($uses->application, $uses->command);
-            $doings[] = new Doing(
-                $keymap->application,
-                $keymap->application->command($uses->command),
-                Pressable::all($who[$uses->application] ??= new Who($keymap), $keymap, $uses->command),
-                $uses->byKey / $weeks,
-                $uses->byMouse / $weeks,
-                $match === null ? null : $vocabulary->intent($match->intent),
-            );
-        }
+        $doings = Habits::of($log, $weeks, array_keys($keymaps), static fn (string $id): LoadedKeymap => $keymaps[$id], $vocabulary);
         $offers = new Offers();
         $savings = Savings::of($doings, $ways, static function (Doing $doing) use ($offers, $keymaps): ?Binding {
             [$best] = [...$offers->for($keymaps[$doing->application->id], $doing->command->id, $doing->command->home, 1), null];

@@ -2,9 +2,6 @@ import type { Schema } from '../../api/client'
 import { counted } from '../../parts/counted'
 import css from './learn.module.css'
 
-/** Days that a card waits in each box; the boxes are drawn as wide. */
-const DAYS = [1, 2, 5, 8, 14]
-
 /** More strokes than this are not told apart; the number stands beside them. */
 const MOST_STROKES = 24
 
@@ -12,8 +9,8 @@ const MOST_STROKES = 24
 export function BoxShelf({ boxes, learned }: { boxes: Schema['BoxCount'][]; learned: number }) {
   return (
     <ol className={css.shelf} aria-label="Card box">
-      {boxes.map(({ box, cards }) => (
-        <li key={box} style={{ flexGrow: DAYS[box - 1] ?? 1 }}>
+      {boxes.map(({ box, days, cards }) => (
+        <li key={box} style={{ flexGrow: days }}>
           <span aria-hidden="true">
             {Array.from({ length: Math.min(cards, MOST_STROKES) }, (_, index) => (
               <i key={index} />
@@ -23,7 +20,7 @@ export function BoxShelf({ boxes, learned }: { boxes: Schema['BoxCount'][]; lear
             <span className="visually-hidden">Box {box}: </span>
             {cards}
             <span className="visually-hidden"> {cards === 1 ? 'card' : 'cards'},</span>
-            <span className="quiet"> {counted(DAYS[box - 1] ?? 1, 'day')}</span>
+            <span className="quiet"> {counted(days, 'day')}</span>
           </small>
         </li>
       ))}

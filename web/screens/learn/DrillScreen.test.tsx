@@ -107,9 +107,15 @@ describe('a drill', () => {
     expect(askedFor('GET /learn/drills/9').length).toBe(2)
   })
 
+  it('for a suite ends without a word of boxes, which it does not touch', async () => {
+    show({ question: null, cards: 3, suite: { id: 'bittern', name: 'Bittern' }, missed: [{ id: 'lift', name: 'Lift' }] })
+    expect(await screen.findByText('Look at these once more: Lift.')).toBeTruthy()
+    expect(screen.queryByText(/first box/)).toBeNull()
+  })
+
   it('ends with what was missed', async () => {
     show({ question: null, cards: 3, answered: 4, missed: [{ id: 'lift', name: 'Lift' }] })
     expect(await screen.findByText('3 cards asked, 1 missed at first.')).toBeTruthy()
-    expect(screen.getByText('Back in the first box, and due again tomorrow: Lift.')).toBeTruthy()
+    expect(screen.getByText('Back in the first box, and due again in half a day: Lift.')).toBeTruthy()
   })
 })

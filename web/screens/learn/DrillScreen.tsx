@@ -81,7 +81,12 @@ function Summary({ drill }: { drill: Schema['Drill'] }) {
       <p className={css.line}>
         {counted(drill.cards, 'card')} asked, {drill.missed.length === 0 ? 'none missed' : `${drill.missed.length} missed at first`}.
       </p>
-      {drill.missed.length > 0 && <p>Back in the first box, and due again tomorrow: {drill.missed.map(({ name }) => name).join(', ')}.</p>}
+      {drill.missed.length > 0 && (
+        <p>
+          {drill.suite === null ? 'Back in the first box, and due again in half a day' : 'Look at these once more'}:{' '}
+          {drill.missed.map(({ name }) => name).join(', ')}.
+        </p>
+      )}
       <p className={css.turns}>
         <Link className="btn btn-sm btn-primary" to="/learn">
           That is it for now

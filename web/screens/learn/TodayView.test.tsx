@@ -33,7 +33,7 @@ const LEARN: Schema['Learn'] = {
   learned: 1,
   due: 2,
   next_due: null,
-  boxes: [1, 2, 3, 4, 5].map((box) => ({ box, cards: box === 1 ? 3 : 0 })),
+  boxes: [1, 2, 3, 4, 5].map((box) => ({ box, days: box, cards: box === 1 ? 3 : 0 })),
   saved_seconds: 300,
   different: 0,
   has_usage: true,

@@ -8,6 +8,7 @@ use App\Learn\Situation;
 use App\Resources\JsonAnswer;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Zebrafinch\Core\Learn\Box;
 use Zebrafinch\Core\Learn\Deck;
 use Zebrafinch\Core\Learn\Lessons;
 use Zebrafinch\Core\Learn\MovedChord;
@@ -45,7 +46,6 @@ final class LearnResource extends JsonAnswer
             count($this->lessons->chosen),
             ! $this->situation->days->isEmpty(),
             $this->progress->sum(),
-            $nextDue,
         );
 
         return [
@@ -56,7 +56,7 @@ final class LearnResource extends JsonAnswer
             'due' => $due,
             'next_due' => $nextDue === null ? null : Carbon::createFromTimestamp($nextDue)->toIso8601String(),
             'boxes' => array_map(
-                static fn (int $box, int $cards): array => ['box' => $box, 'cards' => $cards],
+                static fn (int $box, int $cards): array => ['box' => $box, 'days' => Box::from($box)->days(), 'cards' => $cards],
                 array_keys($this->deck->inBoxes()),
                 array_values($this->deck->inBoxes()),
             ),
