@@ -5,8 +5,6 @@ $server = [
     'host' => env('DB_HOST', '127.0.0.1'),
     'port' => env('DB_PORT', '54460'),
     'database' => env('DB_DATABASE', 'zebrafinch'),
-    'charset' => 'utf8',
-    'search_path' => 'public',
     'sslmode' => env('DB_SSLMODE', in_array(env('DB_HOST', '127.0.0.1'), ['127.0.0.1', 'localhost'], true) ? 'disable' : 'require'),
     'connect_timeout' => 4,
 ];

@@ -41,8 +41,14 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         // Proving the password anew costs more than most questions; a process of the web server keeps its connection. Said here and not in
-        // the settings, which may have been put together on a command line.
-        config(['database.connections.pgsql.options' => [PDO::ATTR_PERSISTENT => in_array(PHP_SAPI, ['cli-server', 'fpm-fcgi'], true)]]);
+        // the settings, which may have been put together on a command line. A query and its values go to the database together: once there
+        // and back instead of three times.
+        config([
+            'database.connections.pgsql.options' => [
+                PDO::ATTR_PERSISTENT => in_array(PHP_SAPI, ['cli-server', 'fpm-fcgi'], true),
+                PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
+            ],
+        ]);
         $this->app->singleton(Library::class, static function (): Library {
             $root = config()->string('app.data');
             $shipped = config()->boolean('app.shipped_applications') ? [new ShippedShelf("{$root}/catalogues")] : [];

@@ -96,7 +96,24 @@ filled() {
         -e "s|@WORKERS@|$WEB_WORKERS|g" "$ROOT/deploy/web/$1" >"$RUN/$1"
 }
 
+# What deploy/web/ready.sh makes is made anew when anything has changed that it is made from.
+require_ready() {
+    local digest
+    digest=$({ printf '%s\n' "$ROOT" "$DB_PORT"; values_of_settings; cat "$SETTINGS" "$ROOT"/{composer.json,deploy/packages/versions.txt}; ready_sources; } | sha256sum)
+    [ "$(cat "$READY/digest" 2>/dev/null)" != "$digest" ] || return 0
+    step "Settings and routes" as_service "$ROOT/deploy/web/ready.sh" "$READY"
+    as_service bash -c 'printf %s "$1" >"$2"' - "$digest" "$READY/digest"
+}
+
+ready_sources() { cat "$ROOT/bootstrap/app.php" "$ROOT"/{config,routes,deploy/web,app/Http/Middleware}/*.php; }
+
+values_of_settings() {
+    local name
+    for name in $(grep -ohE "env\('[A-Z_]+" "$ROOT"/config/*.php | cut -d"'" -f2 | sort -u); do printf '%s=%s\n' "$name" "${!name:-}"; done
+}
+
 begin_services() {
+    READY=$RUN/ready
     mkdir -p "$WORKSTATIONS" "$RUN/nginx"
     filled nginx.conf
     filled php-fpm.conf
@@ -110,6 +127,7 @@ begin_services() {
     export DB_PORT DB_DATABASE=$DATABASE
     APP_URL=$(setting APP_URL)
     export APP_URL=${APP_URL:-http://127.0.0.1:$WEB_PORT}
+    require_ready
     local name
     for name in $(services); do begin_service "$name"; done
 }
@@ -117,7 +135,10 @@ begin_services() {
 begin_service() {
     local suite=${1#workstation-}
     case $1 in
-        php) run_service php /usr/sbin/php-fpm8.2 -y "$RUN/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini -d apc.shm_size=64M \
+        php) run_service php env APP_CONFIG_CACHE="$READY/config.php" APP_ROUTES_CACHE="$READY/routes.php" \
+            APP_EVENTS_CACHE="$READY/events.php" PRELOADED_CLASSES="$READY/classes" \
+            /usr/sbin/php-fpm8.2 -y "$RUN/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini -d apc.shm_size=64M \
+            -d opcache.preload="$ROOT/deploy/web/preload.php" \
             -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 \
             -d opcache.jit=tracing -d opcache.jit_buffer_size=64M ;;
         web) run_service web /usr/sbin/nginx -p "$RUN/nginx" -e stderr -c "$RUN/nginx.conf" ;;
