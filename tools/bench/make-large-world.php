@@ -42,7 +42,7 @@ foreach (World::manyCommands((int) $applications, (int) $commands) as $applicati
         ),
     );
     copy(World::path('catalogues/faderloft/dialect.json'), "{$home}/dialect.json");
-    $dialect = World::dialects()->for($application);
+    $dialect = World::dialects()->for(World::faderloft());
     $blank = $dialect->read($dialect->blank(), $application);
     file_put_contents(
         "{$home}/factory.tsv",
@@ -52,6 +52,7 @@ foreach (World::manyCommands((int) $applications, (int) $commands) as $applicati
 file_put_contents("{$folder}/catalogues/intents.json", World::bytes('catalogues/intents.json'));
 is_dir("{$folder}/catalogues/desktop") || mkdir("{$folder}/catalogues/desktop");
 copy(World::path('catalogues/desktop/dialect.json'), "{$folder}/catalogues/desktop/dialect.json");
+copy(World::path('catalogues/words.json'), "{$folder}/catalogues/words.json");
 if (! file_exists("{$folder}/boards")) {
     symlink(World::path('boards'), "{$folder}/boards");
 }

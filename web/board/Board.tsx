@@ -4,6 +4,7 @@ import { beginDrag, droppedOf, isOurs, type Dragged } from './dragging'
 import { ContextMark } from './ContextMark'
 import { longestLines, type KeyName } from './names'
 import type { BoardKey, TableApplication, Use } from './table'
+import { createStore, useStoredAs, type Store } from '../parts/store'
 import css from './board.module.css'
 
 /** What a key of the board shows and says in the layer that is held. */
@@ -15,7 +16,8 @@ export interface CapView {
   marks: TableApplication | null
   legend: string
   isHeld: boolean
-  isChosen: boolean
+  /** What the key is pressed as in the layer that is shown; empty for a key that is only held. */
+  press: string
   says: string
 }
 
@@ -25,6 +27,8 @@ interface Props {
   /** Width and height in mm of the part that is shown. */
   size: { width: number; height: number }
   isLarge: boolean
+  /** The press that is looked at; none is where there is no such thing. */
+  chosen?: Store<string> | undefined
   onChoose: (key: BoardKey) => void
   onLook: (key: BoardKey | null) => void
   /** The press that a key makes in the layer that is shown; null where keys cannot be dragged. */
@@ -61,11 +65,13 @@ function neighbour(keys: BoardKey[], from: BoardKey, arrow: string): BoardKey | 
   return cost(best) === Infinity ? undefined : best
 }
 
+const NONE = createStore('')
+
 /** The key that Tab comes to; arrows move on from there. */
 const FIRST = 'KeyS'
 
 /** A board true to geometry. One key is in the tab order; arrows move over the others. */
-export function Board({ board, caps, size, isLarge, onChoose, onLook, pressOf, onDrop }: Props) {
+export function Board({ board, caps, size, isLarge, chosen = NONE, onChoose, onLook, pressOf, onDrop }: Props) {
   const frame = useRef<HTMLDivElement>(null)
   const percent = (part: number, whole: number) => `${(100 * part) / whole}%`
 
@@ -102,6 +108,7 @@ export function Board({ board, caps, size, isLarge, onChoose, onLook, pressOf, o
           key={key.key}
           of={key}
           {...cap}
+          chosen={chosen}
           onChoose={onChoose}
           onLook={onLook}
           pressOf={pressOf}
@@ -122,6 +129,7 @@ interface CapProps extends Omit<CapView, 'key'> {
   top: string
   width: string
   height: string
+  chosen: Store<string>
   onChoose: (key: BoardKey) => void
   onLook: (key: BoardKey | null) => void
   pressOf: Props['pressOf']
@@ -135,7 +143,8 @@ const Cap = memo(function Cap({
   marks,
   legend,
   isHeld,
-  isChosen,
+  press,
+  chosen,
   says,
   left,
   top,
@@ -147,6 +156,7 @@ const Cap = memo(function Cap({
   onDrop,
 }: CapProps) {
   const isOnlyHeld = of.held !== null
+  const isChosen = useStoredAs(chosen, (one) => one !== '' && one === press)
   const [, , altGr] = of.levels
   // An L-shaped key: the lower part is narrower than the upper.
   const shape =
@@ -160,6 +170,7 @@ const Cap = memo(function Cap({
       data-key={of.key}
       data-use={isOnlyHeld ? 'modifier' : use}
       data-chosen={isChosen}
+      data-named={names.length > 0}
       className={css.cap}
       tabIndex={of.key === FIRST ? 0 : -1}
       aria-pressed={isOnlyHeld ? isHeld : undefined}

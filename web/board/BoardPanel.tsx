@@ -2,6 +2,7 @@ import { memo, useCallback, useMemo, useState } from 'react'
 import { useListening } from '../listening/Listening'
 import { counted } from '../parts/counted'
 import { remember, remembered } from '../parts/remembered'
+import type { Store } from '../parts/store'
 import { useStable } from '../parts/useStable'
 import { Board, type CapView } from './Board'
 import { ContactSheet } from './ContactSheet'
@@ -31,7 +32,7 @@ interface Props {
   layer: string
   onLayer: (layer: string) => void
   /** The press that is looked at, marked on the board when its layer is shown. */
-  chosen: string
+  chosen?: Store<string>
   onPress: (press: string) => void
   /** What a second click on the marked key does, as the end of "a second click …". */
   secondPress?: string
@@ -64,10 +65,7 @@ export const BoardPanel = memo(function BoardPanel({
   const [isFn, setFn] = useState(false)
   const shown = held.length > 0 ? layerId(held) : layer
   const number = table.layers.findIndex(({ id }) => id === shown)
-  const caps = useMemo(
-    () => capViews(table, application, context, shown, number, chosen, isFn),
-    [table, application, context, shown, number, chosen, isFn],
-  )
+  const caps = useMemo(() => capViews(table, application, context, shown, number, isFn), [table, application, context, shown, number, isFn])
   const isWide = table.board.width > WRITING_WIDTH + 20
   const part = isLarge && isWide ? caps.filter(({ key }) => key.left + key.width <= WRITING_WIDTH + 1) : caps
 
@@ -90,6 +88,7 @@ export const BoardPanel = memo(function BoardPanel({
         board={table.board}
         caps={part}
         isLarge={isLarge && isWide}
+        chosen={chosen}
         size={isLarge && isWide ? { width: WRITING_WIDTH, height: table.board.height } : table.board}
         onChoose={choose}
         pressOf={onDrop === undefined ? null : pressIn}
@@ -140,15 +139,7 @@ const NONE: KeyName[] = []
 /** Fn is handled inside the keyboard: it holds nothing that an application sees. */
 const isFnKey = (key: BoardKey): boolean => key.held?.length === 0
 
-function capViews(
-  table: Table,
-  application: TableApplication,
-  context: number,
-  layer: string,
-  number: number,
-  chosen: string,
-  isFn: boolean,
-): CapView[] {
+function capViews(table: Table, application: TableApplication, context: number, layer: string, number: number, isFn: boolean): CapView[] {
   const uses = usesOf(application, context, number)
   const held = layer === '' ? [] : layer.split('+')
   const spoken = table.layers[number]?.spoken ?? ''
@@ -161,7 +152,7 @@ function capViews(
         marks: null,
         legend: key.name,
         isHeld: isFnKey(key) ? isFn : key.held.every((one) => held.includes(one)),
-        isChosen: false,
+        press: '',
         says: `Hold ${key.spoken}`,
       }
     const press = pressOf(layer, key, isFn)
@@ -176,7 +167,7 @@ function capViews(
       names,
       marks: context === allContexts(application) ? application : null,
       isHeld: false,
-      isChosen: press === chosen,
+      press,
       says: `${name}: ${names.length > 0 ? names.map(spokenName).join(', ') : use === 'free' ? 'free' : 'taken in other contexts'}`,
     }
   })

@@ -26,7 +26,7 @@ export function useAddressText(name: string, isTyped: boolean): AddressText {
   const [state, setState] = useState({ text: read(name), seen: key })
   if (state.seen !== key) setState({ text: kind !== NavigationType.Pop && isOwn(entry) ? state.text : read(name), seen: key })
   const show = (next: string) => {
-    setState((before) => ({ ...before, text: next }))
+    setState((before) => (before.text === next ? before : { ...before, text: next }))
   }
   return {
     text: state.text,

@@ -1,4 +1,4 @@
-import { use, useState } from 'react'
+import { memo, use, useState } from 'react'
 import type { Table } from '../../board/table'
 import { useLayoutProposal } from '../../seat/browserLayout'
 import { useKeyboards } from '../../seat/queries'
@@ -12,7 +12,7 @@ interface Checked {
 }
 
 /** Which keyboard the answers are for, how it is known, and a field in which one pressed key shows whether that is so. */
-export function DetectedKeyboard({ table }: { table: Table }) {
+export const DetectedKeyboard = memo(function DetectedKeyboard({ table }: { table: Table }) {
   const { seat, suite } = use(SeatContext)
   const keyboards = useKeyboards().data
   const proposal = useLayoutProposal()
@@ -47,7 +47,7 @@ export function DetectedKeyboard({ table }: { table: Table }) {
       <p role="status">{checked !== null && <Verdict checked={checked} table={table} />}</p>
     </div>
   )
-}
+})
 
 function Verdict({ checked: { code, typed, isShifted }, table }: { checked: Checked; table: Table }) {
   const key = table.board.keys.find((one) => one.key === code)

@@ -8,7 +8,9 @@ import { RefusedKeymaps } from '../../keymap/RefusedKeymaps'
 import { Asking } from '../../parts/Asking'
 import { remember, remembered } from '../../parts/remembered'
 import { useAddress } from '../../parts/useAddress'
+import { useAddressStore } from '../../parts/useAddressStore'
 import { useAddressText } from '../../parts/useAddressText'
+import { useStoredAs, type Store } from '../../parts/store'
 import { useStable } from '../../parts/useStable'
 import { useTakeFirst } from '../../parts/useTakeFirst'
 import { useTypingInto } from '../../parts/useTypingInto'
@@ -29,7 +31,7 @@ import { ScreenHeading } from '../../parts/ScreenHead'
 export function FindScreen() {
   const [read, write] = useAddress()
   const words = useAddressText('words', true)
-  const chord = useAddressText('chord', false)
+  const chord = useAddressStore('chord')
   const table = useTable()
   const navigate = useNavigate()
   const field = useRef<HTMLInputElement>(null)
@@ -41,8 +43,10 @@ export function FindScreen() {
   useTypingInto(field)
   useChords('to see what it does in every application', (pressed) => {
     words.show('')
-    chord.set(pressed, { words: '', layer: splitPress(pressed).layer })
+    chord.give(pressed, { words: '', layer: splitPress(pressed).layer }, { isLater: true })
   })
+
+  const press = useStable((next: string) => chord.give(next, {}, { isLater: true }))
 
   const isAnswered = !found.isPlaceholderData && asked === words.text && found.data !== undefined
   const lead = found.data?.answers[0] === undefined ? undefined : (leadOf(found.data.answers[0]) ?? undefined)
@@ -72,7 +76,7 @@ export function FindScreen() {
             }
           }}
           onChange={(event) => {
-            chord.show('')
+            chord.set('')
             enter.forget()
             words.set(event.target.value, { chord: '' })
           }}
@@ -94,7 +98,7 @@ export function FindScreen() {
                         className="plain"
                         onClick={() => {
                           words.show('')
-                          chord.set(spelled.id, { words: '' })
+                          chord.give(spelled.id, { words: '' })
                         }}
                       >
                         who gets {spelled.label}?
@@ -108,16 +112,14 @@ export function FindScreen() {
           </div>
         </>
       )}
-      {words.text === '' && (
-        <Asking of={table}>{(data) => <LookOver table={data} chord={chord.text} onPress={(next) => chord.set(next)} />}</Asking>
-      )}
+      {words.text === '' && <Asking of={table}>{(data) => <LookOver table={data} chord={chord} onPress={press} />}</Asking>}
     </>
   )
 }
 
 interface LookOverProps {
   table: Table
-  chord: string
+  chord: Store<string>
   onPress: (press: string) => void
 }
 
@@ -128,8 +130,7 @@ function LookOver({ table, chord, onPress }: LookOverProps) {
   const showLayer = useStable((next: string) => {
     write({ layer: next }, { replace: true })
   })
-  // The board marks the key after the answer was painted.
-  const marked = useDeferredValue(chord)
+  const isAsked = useStoredAs(chord, (one) => one !== '')
   const named = read('application')
   const application =
     table.applications.find(({ id }) => id === named) ??
@@ -143,35 +144,31 @@ function LookOver({ table, chord, onPress }: LookOverProps) {
   useTellLook(application?.id ?? '', contextId)
   const choose = useStable((press: string) => {
     // Once more on the key that is looked at leads to changing it.
-    if (press === chord && application !== undefined) void navigate(toChord(application.id, press, isAll ? '' : contextId))
+    if (press === chord.get() && application !== undefined) void navigate(toChord(application.id, press, isAll ? '' : contextId))
     else onPress(press)
+  })
+  const chooseFocus = useStable((next: Record<string, string>) => {
+    if (next.application !== undefined) remember('application', next.application)
+    remember('context', next.context ?? '')
+    write(next)
   })
   if (application === undefined) return <NoApplication />
   const look = { table, chord, application, context }
   return (
     <>
-      {chord !== '' && <WhoGetsIt {...look} part="summary" onLayer={showLayer} />}
-      <FocusChoice
-        table={table}
-        application={application}
-        context={contextId}
-        onChoose={(next) => {
-          if (next.application !== undefined) remember('application', next.application)
-          remember('context', next.context ?? '')
-          write(next)
-        }}
-      />
+      {isAsked && <WhoGetsIt {...look} part="summary" onLayer={showLayer} />}
+      <FocusChoice table={table} application={application} context={contextId} onChoose={chooseFocus} />
       <BoardPanel
         table={table}
         application={application}
         context={context}
         layer={layerId(read('layer').split('+'))}
         onLayer={showLayer}
-        chosen={marked}
+        chosen={chord}
         onPress={choose}
         secondPress="changes it"
       />
-      {chord !== '' && <WhoGetsIt {...look} part="ladders" onLayer={showLayer} />}
+      {isAsked && <WhoGetsIt {...look} part="ladders" onLayer={showLayer} />}
       <DetectedKeyboard table={table} />
     </>
   )

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { Link } from 'react-router'
 import type { Table, TableApplication } from '../../board/table'
 import { ContextOptions } from '../../parts/AskedSelect'
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** Which application, and where in it the focus is. */
-export function FocusChoice({ table, application, context, onChoose }: Props) {
+export const FocusChoice = memo(function FocusChoice({ table, application, context, onChoose }: Props) {
   return (
     <p className={layout.focusChoice}>
       The board in{' '}
@@ -45,4 +46,4 @@ export function FocusChoice({ table, application, context, onChoose }: Props) {
       </span>
     </p>
   )
-}
+})

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { Link } from 'react-router'
 import { namesOf, spokenName } from '../../board/names'
 import { allContexts, ladderOf, pressId, usesOf, type BoardKey, type Table, type TableApplication } from '../../board/table'
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** What one key does in every layer, with the focus in one context. A name leads to changing it, a layer shows itself on the board. */
-export function KeyLayers({ table, application, context, of, onLayer }: Props) {
+export const KeyLayers = memo(function KeyLayers({ table, application, context, of, onLayer }: Props) {
   const at = table.board.keys.indexOf(of)
   const focus = application.contexts[context]
   return (
@@ -48,4 +49,4 @@ export function KeyLayers({ table, application, context, of, onLayer }: Props) {
       </ul>
     </section>
   )
-}
+})

@@ -5,6 +5,8 @@ import { namesOf, spokenName } from '../../board/names'
 import { Caps, Keys } from '../../parts/Keys'
 import { Ladder } from '../../board/Ladder'
 import { Asking } from '../../parts/Asking'
+import { useStored, type Store } from '../../parts/store'
+import { RESTS } from '../../parts/useAddress'
 import { useSettled } from '../../parts/useSettled'
 import { KeyLayers } from './KeyLayers'
 import { rungLeadsTo, toChord } from './leads'
@@ -14,7 +16,7 @@ import layout from '../../parts/layout.module.css'
 
 interface Props {
   table: Table
-  chord: string
+  chord: Store<string>
   application: TableApplication
   context: number
   /** The answer in a sentence with the layers of the key, or the ladders of every application. */
@@ -24,8 +26,7 @@ interface Props {
 
 /** Ladders of one chord: a row for each application, a column for each context of the focus; and the other layers of its key. */
 export const WhoGetsIt = memo(function WhoGetsIt(props: Props) {
-  const { table, chord } = props
-  return isPress(table, chord) ? <Answered {...props} press={chord} /> : <Written {...props} />
+  return props.part === 'summary' ? <Summary {...props} /> : <Below {...props} />
 })
 
 /** A press that the page took is in the table; what was written otherwise, such as a character, is first read by the server. */
@@ -35,12 +36,26 @@ const isPress = (table: Table, chord: string): boolean => {
   return !parts.includes('Primary') && table.board.keys.some((one) => one.key === key)
 }
 
-function Written(props: Props) {
-  const who = useSpelledChord(props.chord)
-  const press = who.data?.presses[0]?.id
-  if (who.data === undefined || who.isPlaceholderData) return props.part === 'ladders' ? null : <Asking of={who}>{() => null}</Asking>
-  if (press !== undefined) return <Answered {...props} press={press} />
-  return props.part === 'ladders' ? null : (
+/** What the chord is as a press; null while the server reads it, or where it is none at this keyboard. */
+function usePress(table: Table, chord: string): { press: string | null; who: ReturnType<typeof useSpelledChord> } {
+  const isKnown = isPress(table, chord)
+  const who = useSpelledChord(isKnown ? '' : chord)
+  return { press: isKnown ? chord : who.isPlaceholderData ? null : (who.data?.presses[0]?.id ?? null), who }
+}
+
+/** The answer is painted before all that belongs to it. */
+function Summary({ table, chord: store, application, context, onLayer }: Props) {
+  const chord = useStored(store)
+  const { press, who } = usePress(table, chord)
+  if (press !== null)
+    return (
+      <>
+        <Spelled table={table} chord={chord} press={press} />
+        <Layers table={table} press={press} application={application} context={context} onLayer={onLayer} />
+      </>
+    )
+  if (who.data === undefined || who.isPlaceholderData) return <Asking of={who}>{() => null}</Asking>
+  return (
     <>
       <p className={css.whoChord} role="status">
         <Keys chord={who.data.chord} /> reaches nothing at this keyboard.
@@ -52,15 +67,20 @@ function Written(props: Props) {
   )
 }
 
-function Answered({ table, chord, press, application, context, part, onLayer }: Props & { press: string }) {
-  if (part === 'ladders') return <Ladders table={table} press={press} application={application} context={context} />
-  const key = table.board.keys.find((one) => one.key === splitPress(press).key)
-  return (
-    <>
-      <Spelled table={table} chord={chord} press={press} />
-      {key !== undefined && <KeyLayers table={table} application={application} context={context} of={key} onLayer={onLayer} />}
-    </>
-  )
+interface AnsweredProps extends Pick<Props, 'table' | 'application' | 'context'> {
+  press: string
+}
+
+function Layers({ table, press, application, context, onLayer }: AnsweredProps & Pick<Props, 'onLayer'>) {
+  const { key } = splitPress(useDeferredValue(press))
+  const of = table.board.keys.find((one) => one.key === key)
+  return of !== undefined && <KeyLayers table={table} application={application} context={context} of={of} onLayer={onLayer} />
+}
+
+/** The ladders stand below the board, and follow when the hand rests. */
+function Below({ table, chord: store, application, context }: Props) {
+  const { press } = usePress(table, useSettled(useStored(store), RESTS))
+  return press !== null && <Ladders table={table} press={press} application={application} context={context} />
 }
 
 /** The chord in caps, what it does in a sentence, and whether this keyboard can press it as it is written. */
@@ -94,27 +114,14 @@ function Spelled({ table, chord, press }: { table: Table; chord: string; press: 
   )
 }
 
-interface LaddersProps {
-  table: Table
-  press: string
-  application: TableApplication
-  context: number
-}
-
-/** The application that is looked at answers at once; the others follow as soon as that is painted. What nobody has is one line. */
-function Ladders({ table, press, application, context }: LaddersProps) {
-  const settled = useDeferredValue(press)
-  const has = (one: TableApplication) => runsSomewhere(one, one.id === application.id ? press : settled)
+/** What nobody has is one line. */
+const Ladders = memo(function Ladders({ table, press, application, context }: AnsweredProps) {
+  const has = (one: TableApplication) => runsSomewhere(one, press)
   const idle = table.applications.filter((one) => !has(one))
   return (
     <>
       {table.applications.filter(has).map((one) => (
-        <ApplicationLadders
-          key={one.id}
-          of={one}
-          press={one.id === application.id ? press : settled}
-          context={one.id === application.id ? context : null}
-        />
+        <ApplicationLadders key={one.id} of={one} press={press} context={one.id === application.id ? context : null} />
       ))}
       {idle.length > 0 && (
         <p data-testid="idle" className={css.idle}>
@@ -122,7 +129,7 @@ function Ladders({ table, press, application, context }: LaddersProps) {
           {idle.map(({ id, name }, index) => (
             <span key={id}>
               {index > 0 && ', '}
-              <Link to={toChord(id, settled, '')}>{name}</Link>
+              <Link to={toChord(id, press, '')}>{name}</Link>
             </span>
           ))}
           .
@@ -130,7 +137,7 @@ function Ladders({ table, press, application, context }: LaddersProps) {
       )}
     </>
   )
-}
+})
 
 const runsIn = (of: TableApplication, press: string, index: number): boolean =>
   ladderOf(of, press, index).rungs.some(({ command }) => command !== null) || holdOf(of, press, index)?.winner != null

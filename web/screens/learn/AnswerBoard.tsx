@@ -27,7 +27,7 @@ function Blank({ table, onPress }: { table: Table; onPress: (chord: string) => v
         marks: null,
         legend: ((isFn ? key.with_fn : null) ?? key).name,
         isHeld: key.held !== null && (key.held.length === 0 ? isFn : key.held.every((one) => clicked.includes(one) || held.includes(one))),
-        isChosen: false,
+        press: '',
         says: key.held === null ? ((isFn ? key.with_fn : null) ?? key).spoken : `Hold ${key.spoken}`,
       })),
     [table, clicked, held, isFn],

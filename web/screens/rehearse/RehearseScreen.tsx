@@ -214,7 +214,6 @@ function RehearsalBoard({ application, focus, onPress }: { application: string; 
             context={contextIndex(here, focus)}
             layer={layer}
             onLayer={setLayer}
-            chosen=""
             onPress={press}
           />
         )

@@ -4,6 +4,7 @@ import { BoardPanel } from '../../board/BoardPanel'
 import type { Dragged } from '../../board/dragging'
 import { layerId, contextIndex, splitPress } from '../../board/table'
 import { Asking } from '../../parts/Asking'
+import { useStoreOf } from '../../parts/store'
 import { useStable } from '../../parts/useStable'
 
 interface Props {
@@ -19,6 +20,7 @@ interface Props {
 export function RemapBoard({ application, context, chord, onChord, onDropCommand, onSwap }: Props) {
   const table = useTable()
   const [layer, setLayer] = useState(() => layerId(splitPress(chord).layer.split('+')))
+  const chosen = useStoreOf(chord)
   const press = useStable(onChord)
   const drop = useStable((what: Dragged, onto: string) => {
     if (what.kind === 'command') onDropCommand(what.command, onto)
@@ -35,7 +37,7 @@ export function RemapBoard({ application, context, chord, onChord, onDropCommand
             context={contextIndex(found, context)}
             layer={layer}
             onLayer={setLayer}
-            chosen={chord}
+            chosen={chosen}
             onPress={press}
             onDrop={drop}
           />

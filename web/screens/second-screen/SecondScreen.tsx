@@ -154,7 +154,7 @@ function PlainBoard({ table, application, index }: PartProps) {
       marks: index === allContexts(application) ? application : null,
       legend: key.name,
       isHeld: false,
-      isChosen: false,
+      press: '',
       says: `${key.spoken}: ${names.length === 0 ? 'nothing here' : names.map(spokenName).join(', ')}`,
     }
   })
