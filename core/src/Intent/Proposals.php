@@ -36,14 +36,26 @@ final class Proposals
     /** What is left of a likeness when one says the opposite of the other. */
     private const CONTRADICTION = 0.45;
 
-    /** @var array<string, list<WrittenPhrase>> by intent */
+    /** @var list<WrittenPhrase> all that stands for some intent */
     private array $phrases = [];
 
-    /** @var array<string, int> how many intents know a stem */
-    private array $intentsWith = [];
+    /** @var list<string> by phrase: the intent it stands for */
+    private array $intents = [];
+
+    /** @var list<float> by phrase: what its evidence is worth */
+    private array $worths = [];
+
+    /** @var array<string, list<int>> phrases by stem */
+    private array $phrasesWith = [];
 
     /** @var array<string, array<string, true>> intents by stem */
     private array $known = [];
+
+    /** @var array<string, float> by stem; worked out once all is learned */
+    private array $weights = [];
+
+    /** @var array<int, float> by phrase: what all its words say together */
+    private array $wholes = [];
 
     private function __construct(private readonly Vocabulary $vocabulary, private readonly TradeWords $words)
     {
@@ -77,10 +89,13 @@ final class Proposals
 
     private function learn(string $intent, WrittenPhrase $phrase): void
     {
-        $this->phrases[$intent][] = $phrase;
+        $number = count($this->phrases);
+        $this->phrases[] = $phrase;
+        $this->intents[] = $intent;
+        $this->worths[] = $phrase->evidence->worth();
         foreach ($phrase->stems as $stem => $true) {
             $this->known[$stem][$intent] = true;
-            $this->intentsWith[$stem] = count($this->known[$stem]);
+            $this->phrasesWith[$stem][] = $number;
         }
     }
 
@@ -150,21 +165,57 @@ final class Proposals
     private function fits(Command $command): array
     {
         $texts = $this->texts($command);
-        $candidates = [];
-        foreach ($texts as [$phrase]) {
-            foreach ($phrase->stems as $stem => $true) {
-                $candidates += $this->known[$stem] ?? [];
+        $likest = [];
+        foreach ($texts as $index => [$text]) {
+            foreach ($this->likest($text) as $intent => $found) {
+                $likest[$intent][$index] = $found;
             }
         }
         $fits = [];
-        foreach (array_keys($candidates) as $intent) {
-            $fit = $this->fit($texts, $intent);
+        foreach ($likest as $intent => $byText) {
+            $fit = $this->fit($texts, (string) $intent, $byText);
             if ($fit->score >= self::LEAST) {
                 $fits[$intent] = $fit;
             }
         }
 
         return $fits;
+    }
+
+    /**
+     * The phrase of each intent that is most like a text, of those that have a word of it.
+     *
+     * @return array<string, array{float, WrittenPhrase}> by intent: how like, from 0 to 1
+     */
+    private function likest(WrittenPhrase $text): array
+    {
+        $common = [];
+        foreach ($text->stems as $stem => $true) {
+            $weight = $this->weight((string) $stem);
+            foreach ($this->phrasesWith[$stem] ?? [] as $number) {
+                $common[$number] = ($common[$number] ?? 0.0) + $weight;
+            }
+        }
+        // Of two that are as like, the one that was learned first.
+        ksort($common);
+        $whole = $this->whole($text);
+        $opposites = $this->words->opposites($text->stems);
+        $likest = [];
+        foreach ($common as $number => $shared) {
+            $phrase = $this->phrases[$number];
+            $intent = $this->intents[$number];
+            $most = $likest[$intent][0] ?? 0.0;
+            $likeness = (2 * $shared) / ($whole + ($this->wholes[$number] ??= $this->whole($phrase)));
+            $worth = $this->worths[$number];
+            if ($likeness * $worth > $most) {
+                $likeness = self::isContradicted($opposites, $phrase) ? self::CONTRADICTION * $likeness : $likeness;
+                if ($likeness * $worth > $most) {
+                    $likest[$intent] = [$likeness * $worth, $phrase];
+                }
+            }
+        }
+
+        return $likest;
     }
 
     /** @return list<array{WrittenPhrase, float}> */
@@ -184,22 +235,30 @@ final class Proposals
         return $texts;
     }
 
-    /** @param  list<array{WrittenPhrase, float}>  $texts */
-    private function fit(array $texts, string $intent): Fit
+    /** @param  list<array{string, string}>  $opposites  of the words of a text */
+    private static function isContradicted(array $opposites, WrittenPhrase $phrase): bool
+    {
+        foreach ($opposites as [$stem, $against]) {
+            if (isset($phrase->stems[$against]) && ! isset($phrase->stems[$stem])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<array{WrittenPhrase, float}>  $texts
+     * @param  array<int, array{float, WrittenPhrase}>  $likest  by text
+     */
+    private function fit(array $texts, string $intent, array $likest): Fit
     {
         $sum = 0.0;
         $evidence = [];
         $strongest = 0.0;
         $byText = [];
-        foreach ($texts as [$text, $worth]) {
-            $most = 0.0;
-            $by = null;
-            foreach ($this->phrases[$intent] as $phrase) {
-                $likeness = $this->likeness($text, $phrase) * $phrase->evidence->worth();
-                if ($likeness > $most) {
-                    [$most, $by] = [$likeness, $phrase];
-                }
-            }
+        foreach ($texts as $index => [, $worth]) {
+            [$most, $by] = $likest[$index] ?? [0.0, null];
             $byText[] = $most;
             $sum += $worth * $most;
             $strongest = max($strongest, $worth * $most);
@@ -213,24 +272,6 @@ final class Proposals
         return new Fit($this->vocabulary->intent($intent), $score, array_keys($evidence), $byText);
     }
 
-    /** Words that few intents know say more; 1 when both have the same words. */
-    private function likeness(WrittenPhrase $one, WrittenPhrase $other): float
-    {
-        $common = 0.0;
-        foreach ($one->stems as $stem => $true) {
-            if (isset($other->stems[$stem])) {
-                $common += $this->weight((string) $stem);
-            }
-        }
-        if ($common === 0.0) {
-            return 0.0;
-        }
-
-        $likeness = (2 * $common) / ($this->whole($one) + $this->whole($other));
-
-        return $this->words->contradict($one->stems, $other->stems) ? self::CONTRADICTION * $likeness : $likeness;
-    }
-
     private function whole(WrittenPhrase $phrase): float
     {
         $whole = 0.0;
@@ -241,8 +282,10 @@ final class Proposals
         return $whole;
     }
 
+    /** Words that few intents know say more. */
     private function weight(string $stem): float
     {
-        return $this->words->worth($stem) * log(1 + count($this->phrases) / (1 + ($this->intentsWith[$stem] ?? 0)));
+        return $this->weights[$stem] ??=
+            $this->words->worth($stem) * log(1 + count($this->vocabulary->intents()) / (1 + count($this->known[$stem] ?? [])));
     }
 }

@@ -21,6 +21,9 @@ final class TradeWords
     /** @var array<string, string> by word or phrase: the first word of its group */
     private readonly array $first;
 
+    /** @var array<string, string> by word or phrase: the word it begins with */
+    private readonly array $begins;
+
     /** @var array<string, true> by stem */
     private readonly array $things;
 
@@ -39,6 +42,7 @@ final class TradeWords
         // Longer phrases are looked for first.
         uksort($first, static fn (string $one, string $other): int => [str_word_count($other), $one] <=> [str_word_count($one), $other]);
         $this->first = $first;
+        $this->begins = array_map(static fn (string $phrase): string => explode(' ', $phrase)[0], array_combine(array_keys($first), array_keys($first)));
         $this->things = array_fill_keys(array_merge(...array_map($this->stems(...), $data['things'])), true);
         $opposites = [];
         foreach ($data['opposites'] as [$one, $other]) {
@@ -62,17 +66,22 @@ final class TradeWords
     public function stems(string $text): array
     {
         $text = ' '.implode(' ', WordMatcher::words($text)).' ';
+        $words = array_filter(explode(' ', trim($text)), static fn (string $one): bool => $one !== '');
+        $present = array_fill_keys($words, true);
         foreach ($this->first as $phrase => $word) {
-            if ($phrase !== $word) {
-                $text = str_replace(" {$phrase} ", " {$word} ", $text);
+            if ($phrase !== $word && isset($present[$this->begins[$phrase]])) {
+                $text = str_replace(" {$phrase} ", " {$word} ", $text, $times);
+                if ($times > 0) {
+                    $words = array_filter(explode(' ', trim($text)), static fn (string $one): bool => $one !== '');
+                    $present += array_fill_keys($words, true);
+                }
             }
         }
-        $words = array_values(array_filter(explode(' ', trim($text)), static fn (string $one): bool => $one !== ''));
         $saying = array_values(
             array_filter($words, static fn (string $one): bool => in_array($one, self::SAYING, true) || ! WordMatcher::isJoining($one)),
         );
 
-        return array_map(WordMatcher::stem(...), $saying === [] ? $words : $saying);
+        return array_map(WordMatcher::stem(...), $saying === [] ? array_values($words) : $saying);
     }
 
     public function worth(string $stem): float
@@ -81,24 +90,21 @@ final class TradeWords
     }
 
     /**
-     * Whether one text has a word whose opposite the other has, and neither has both.
+     * Words of a text with those that say the opposite and that the text has not as well. Another text contradicts it when it has such a
+     * word, and not the word itself.
      *
-     * @param  array<string, true>  $one  stems
-     * @param  array<string, true>  $other
+     * @param  array<string, true>  $stems
+     * @return list<array{string, string}> a stem of the text, and its opposite
      */
-    public function contradict(array $one, array $other): bool
+    public function opposites(array $stems): array
     {
-        foreach ($one as $stem => $true) {
-            if (isset($other[$stem])) {
-                continue;
-            }
-            foreach (array_intersect_key($this->opposites[$stem] ?? [], $other) as $against => $true) {
-                if (! isset($one[$against])) {
-                    return true;
-                }
+        $opposites = [];
+        foreach ($stems as $stem => $true) {
+            foreach (array_diff_key($this->opposites[$stem] ?? [], $stems) as $against => $true) {
+                $opposites[] = [(string) $stem, (string) $against];
             }
         }
 
-        return false;
+        return $opposites;
     }
 }
