@@ -20,8 +20,7 @@ final readonly class Chord
      */
     private function __construct(public Modifiers $modifiers, public Key|Character $key)
     {
-        $parts = array_map(static fn (Modifier $modifier): string => $modifier->value, $modifiers->all());
-        $this->id = implode('+', [...$parts, $key instanceof Key ? $key->value : "'{$key->value}'"]);
+        $this->id = $modifiers->written().($key instanceof Key ? $key->value : "'{$key->value}'");
     }
 
     public static function of(Key|Character $key, Modifier ...$modifiers): self
@@ -93,6 +92,8 @@ final readonly class Chord
     /** The same with the modifiers that are really held on this system: no `Primary` is left in it. */
     public function on(System $system): self
     {
-        return new self($this->modifiers->on($system), $this->key);
+        $held = $this->modifiers->on($system);
+
+        return $held === $this->modifiers ? $this : new self($held, $this->key);
     }
 }

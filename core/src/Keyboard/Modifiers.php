@@ -50,7 +50,19 @@ final readonly class Modifiers
     /** @return list<Modifier> in the order in which they are written */
     public function all(): array
     {
-        return array_values(array_filter(Modifier::cases(), $this->has(...)));
+        /** @var array<int, list<Modifier>> $known there are no more than 64 sets */
+        static $known = [];
+
+        return $known[$this->bits] ??= array_values(array_filter(Modifier::cases(), $this->has(...)));
+    }
+
+    /** As they stand before the key of a chord: `Primary+Shift+`. */
+    public function written(): string
+    {
+        /** @var array<int, string> $known */
+        static $known = [];
+
+        return $known[$this->bits] ??= implode('', array_map(static fn (Modifier $one): string => "{$one->value}+", $this->all()));
     }
 
     public function union(self $other): self

@@ -62,7 +62,7 @@ final class Seat
     {
         return $chord->key instanceof Key
             ? ($this->known[$chord->modifiers->mask()][$chord->key->value] ??= [Press::of($chord->on($this->system))])
-            : $this->typing($chord, $chord->key);
+            : ($this->known[$chord->modifiers->mask()]["'{$chord->key->value}'"] ??= $this->typing($chord, $chord->key));
     }
 
     /** @return non-empty-list<Press> */

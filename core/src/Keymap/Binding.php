@@ -10,12 +10,16 @@ use Zebrafinch\Core\Keyboard\Gesture;
 /** Chord and gesture to command, in one context. */
 final readonly class Binding
 {
+    /** Every comparison asks for it. */
+    private string $id;
+
     public function __construct(
         public Chord $chord,
         public string $command,
         public string $context,
         public Gesture $gesture = Gesture::Tap,
     ) {
+        $this->id = "{$context} {$chord->id()} {$gesture->value} {$command}";
     }
 
     /** @param  array{chord: string, command: string, context: string, gesture?: string}  $data */
@@ -43,7 +47,7 @@ final readonly class Binding
     /** Two bindings with the same id say the same thing. */
     public function id(): string
     {
-        return implode(' ', [$this->context, $this->chord->id(), $this->gesture->value, $this->command]);
+        return $this->id;
     }
 
     public function at(Chord $chord): self

@@ -138,13 +138,15 @@ final class Bindings implements Countable, IteratorAggregate
     /** Takes out one line for each given binding, the last equal one first; a binding that is not there is passed over. */
     public function minus(Binding ...$removed): self
     {
+        $left = array_count_values(array_map(static fn (Binding $one): string => $one->id(), $removed));
         $list = $this->all();
-        $ids = $this->ids();
-        foreach ($removed as $binding) {
-            $found = array_keys($ids, $binding->id(), true);
-            if ($found !== []) {
-                $at = $found[count($found) - 1];
-                unset($list[$at], $ids[$at]);
+        for ($at = count($list) - 1; $at >= 0 && $left !== []; $at--) {
+            $id = $list[$at]->id();
+            if (isset($left[$id])) {
+                unset($list[$at]);
+                if (--$left[$id] === 0) {
+                    unset($left[$id]);
+                }
             }
         }
 

@@ -28,6 +28,9 @@ final class Offers
     /** @var array<string, AtKeyboard> by the identities of application and seat */
     private array $known = [];
 
+    /** @var array<string, array<string, true>> by seat and command: the chords that its intent has elsewhere, as they are held */
+    private array $sameElsewhere = [];
+
     /**
      * @param  array<string, list<Chord>>  $elsewhere  by command: the first chords of its intent in other applications
      * @param  array<string, Seat>  $alsoAt  by the name of its suite: where the chord must be reached and free too, as it is written
@@ -121,13 +124,26 @@ final class Offers
 
     private function isElsewhere(LoadedKeymap $keymap, string $command, Chord $chord): bool
     {
-        $here = $chord->on($keymap->seat->system);
+        if (! isset($this->elsewhere[$command])) {
+            return false;
+        }
+        $same = $this->sameElsewhere[spl_object_id($keymap->seat)." {$command}"] ??= $this->elsewhereAt($keymap->seat, $command);
+
+        return isset($same[$chord->on($keymap->seat->system)->id()]);
+    }
+
+    /** @return array<string, true> */
+    private function elsewhereAt(Seat $seat, string $command): array
+    {
+        $same = [];
         foreach ($this->elsewhere[$command] ?? [] as $other) {
-            if ($other->on($keymap->seat->system)->equals($here) || $keymap->seat->press($other)->made?->equals($here) === true) {
-                return true;
+            $same[$other->on($seat->system)->id()] = true;
+            $made = $seat->press($other)->made;
+            if ($made !== null) {
+                $same[$made->id()] = true;
             }
         }
 
-        return false;
+        return $same;
     }
 }
