@@ -19,19 +19,22 @@ use Zebrafinch\Core\Usage\Importance;
  * family ask the hands for the same and mislead nobody. What cannot be undone comes first, then what destroys, then what the hands are
  * most used to.
  */
-final readonly class FalseFriends
+final class FalseFriends
 {
+    /** @var array<string, array<string, array{Command, Intent|null, Harm}>> by application and command */
+    private array $known = [];
+
     /**
      * @param  list<LoadedKeymap>  $keymaps  one for each application, at one seat
      * @param  list<string>|null  $from  applications that the hands know; null for all
      * @param  list<string>|null  $to  applications in which they are misled; null for all
      */
     public function __construct(
-        private array $keymaps,
-        private Vocabulary $vocabulary,
-        private Importance $importance,
-        private ?array $from = null,
-        private ?array $to = null,
+        private readonly array $keymaps,
+        private readonly Vocabulary $vocabulary,
+        private readonly Importance $importance,
+        private readonly ?array $from = null,
+        private readonly ?array $to = null,
     ) {
     }
 
@@ -52,42 +55,49 @@ final readonly class FalseFriends
     public function all(): array
     {
         $found = [];
-        $order = [];
+        [$ranks, $habits, $ids] = [[], [], []];
         foreach ($this->sidesByPress() as [$press, $sides]) {
             foreach ($sides as $instead) {
                 if ($this->to !== null && ! in_array($instead->application->id, $this->to, true)) {
                     continue;
                 }
-                $expected = array_values(array_filter($sides, fn (FriendSide $one): bool => $this->misleads($one, $instead)));
+                $expected = [];
+                foreach ($sides as $side) {
+                    if ($this->misleads($side, $instead)) {
+                        $expected[] = $side;
+                    }
+                }
                 if ($expected !== []) {
                     $friend = new FalseFriend($press, $expected, $instead);
+                    $ranks[] = $friend->harm()->rank();
+                    $habits[] = -$this->habit($friend);
+                    $ids[] = $press->id;
                     $found[] = $friend;
-                    $order[] = [$friend->harm()->rank(), -$this->habit($friend), $friend->press->id];
                 }
             }
         }
-        asort($order);
+        $order = array_keys($found);
+        array_multisort($ranks, $habits, $ids, SORT_STRING, $order);
 
-        return array_map(static fn (int $index): FalseFriend => $found[$index], array_keys($order));
+        return array_map(static fn (int $index): FalseFriend => $found[$index], $order);
     }
 
     /** How used the hands are to what they expect: each application that teaches it counts as much as it is used there. */
     private function habit(FalseFriend $friend): float
     {
-        return array_sum(
-            array_map(
-                fn (FriendSide $side): float => $side->intent === null
-                    ? 0.0
-                    : $this->importance->ofCommand($side->application->id, $side->command->id),
-                $friend->expected,
-            ),
-        );
+        $habit = 0.0;
+        foreach ($friend->expected as $side) {
+            $habit += $side->intent === null ? 0.0 : $this->importance->ofCommand($side->application->id, $side->command->id);
+        }
+
+        return $habit;
     }
 
     /** Only an intent can be expected elsewhere; a command that nobody has matched to one is known to its own application alone. */
     private function misleads(FriendSide $known, FriendSide $here): bool
     {
         return $known->intent !== null &&
+            $known->intent !== $here->intent &&
             ($this->from === null || in_array($known->application->id, $this->from, true)) &&
             ($here->intent === null || ! $known->intent->asksForTheSameAs($here->intent)) &&
             ($known->application->id !== $here->application->id || $known->command->id !== $here->command->id);
@@ -130,21 +140,29 @@ final readonly class FalseFriends
 
     private function side(LoadedKeymap $keymap, string $id, Binding $binding): FriendSide
     {
+        [$command, $intent, $harm] = $this->known[$keymap->application->id][$id] ??= $this->does($keymap, $id);
+
+        return new FriendSide($keymap->application, $command, $binding, $intent, $harm);
+    }
+
+    /** @return array{Command, Intent|null, Harm} */
+    private function does(LoadedKeymap $keymap, string $id): array
+    {
         $command = $keymap->application->command($id);
         $match = $this->vocabulary->matchFor($keymap->application->id, $id);
         $intent = $match === null ? null : $this->vocabulary->intent($match->intent);
 
-        return new FriendSide($keymap->application, $command, $binding, $intent, self::harm($command, $intent));
+        return [$command, $intent, self::harm($command, $intent)];
     }
 
     private static function harm(Command $command, ?Intent $intent): Harm
     {
-        $is = static fn (IntentTrait $trait): bool => $intent !== null && in_array($trait, $intent->traits, true);
+        $traits = $intent === null ? [] : $intent->traits;
 
         return match (true) {
-            $is(IntentTrait::Irreversible) => Harm::CannotBeUndone,
-            $is(IntentTrait::Destructive), $command->is(CommandTrait::Destructive) => Harm::Destroys,
-            $is(IntentTrait::Disorients) => Harm::Disorients,
+            in_array(IntentTrait::Irreversible, $traits, true) => Harm::CannotBeUndone,
+            in_array(IntentTrait::Destructive, $traits, true), $command->is(CommandTrait::Destructive) => Harm::Destroys,
+            in_array(IntentTrait::Disorients, $traits, true) => Harm::Disorients,
             default => Harm::Harmless,
         };
     }

@@ -14,6 +14,11 @@ enum Harm: string
 
     public function rank(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        return match ($this) {
+            self::CannotBeUndone => 0,
+            self::Destroys => 1,
+            self::Disorients => 2,
+            self::Harmless => 3,
+        };
     }
 }

@@ -34,11 +34,21 @@ final readonly class Stripe
     /** @param  non-empty-list<StripeCell>  $cells */
     public static function of(Intent $intent, array $cells, float $weight): self
     {
-        $having = array_values(array_filter($cells, static fn (StripeCell $cell): bool => $cell->command !== null));
-        $bound = count(array_filter($having, static fn (StripeCell $cell): bool => $cell->isBound()));
-        $isNear =
-            array_filter($having, static fn (StripeCell $cell): bool => $cell->match?->correspondence === Correspondence::Near) !== [];
-        [$same, $apart] = self::pairs($having);
+        $having = [];
+        $bound = [];
+        $isNear = false;
+        foreach ($cells as $cell) {
+            if ($cell->command !== null) {
+                $having[] = $cell;
+                $isNear = $isNear || $cell->match?->correspondence === Correspondence::Near;
+                if ($cell->byPress !== []) {
+                    $bound[] = $cell;
+                }
+            }
+        }
+        $same = self::alike($bound);
+        $apart = intdiv(count($bound) * (count($bound) - 1), 2) - $same;
+        $bound = count($bound);
         $state = match (true) {
             count($having) < 2 || $bound === 0 => StripeState::Single,
             $apart > 0 => StripeState::Broken,
@@ -54,23 +64,17 @@ final readonly class Stripe
         return new self($intent, $cells, $state, $agreement, $weight, $common, $runsOn, self::through($cells, $runsOn));
     }
 
-    /**
-     * @param  list<StripeCell>  $having
-     * @return array{int, int} pairs that share a chord, and pairs that are bound and share none
-     */
-    private static function pairs(array $having): array
+    /** @param  list<StripeCell>  $bound */
+    private static function alike(array $bound): int
     {
-        $same = 0;
-        $apart = 0;
-        foreach ($having as $number => $one) {
-            for ($other = $number + 1; $other < count($having); $other++) {
-                $agrees = $one->agreesWith($having[$other]);
-                $same += $agrees ? 1 : 0;
-                $apart += ! $agrees && $one->isBound() && $having[$other]->isBound() ? 1 : 0;
+        $pairs = 0;
+        foreach ($bound as $number => $one) {
+            for ($other = $number + 1; $other < count($bound); $other++) {
+                $pairs += $one->agreesWith($bound[$other]) ? 1 : 0;
             }
         }
 
-        return [$same, $apart];
+        return $pairs;
     }
 
     /** @param  list<StripeCell>  $having */
@@ -78,7 +82,7 @@ final readonly class Stripe
     {
         $counts = [];
         foreach ($having as $cell) {
-            foreach (array_keys($cell->byPress) as $press) {
+            foreach ($cell->byPress as $press => $binding) {
                 $counts[$press] = ($counts[$press] ?? 0) + 1;
             }
         }
@@ -131,11 +135,15 @@ final readonly class Stripe
      */
     public static function byDamage(array $stripes): array
     {
-        usort(
-            $stripes,
-            static fn (self $one, self $other): int => [$one->state->rank(), -$one->weight] <=> [$other->state->rank(), -$other->weight],
-        );
+        $ranks = [];
+        $weights = [];
+        foreach ($stripes as $stripe) {
+            $ranks[] = $stripe->state->rank();
+            $weights[] = -$stripe->weight;
+        }
+        $order = array_keys($stripes);
+        array_multisort($ranks, $weights, $order);
 
-        return $stripes;
+        return array_map(static fn (int $index): self => $stripes[$index], $order);
     }
 }

@@ -28,7 +28,8 @@ final readonly class StripeCell
 
     public static function of(Application $application, Bindings $bindings, Seat $seat, ?CommandMatch $match): self
     {
-        if ($match === null || ! $application->knows($match->command)) {
+        $command = $match === null ? null : $application->find($match->command);
+        if ($match === null || $command === null) {
             return new self($application, null, $match, []);
         }
         $byPress = [];
@@ -36,7 +37,7 @@ final readonly class StripeCell
             $byPress["{$seat->press($binding->chord)->id} {$binding->gesture->value}"] ??= $binding;
         }
 
-        return new self($application, $application->command($match->command), $match, $byPress);
+        return new self($application, $command, $match, $byPress);
     }
 
     public function isBound(): bool

@@ -19,6 +19,12 @@ enum StripeState: string
 
     public function rank(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        return match ($this) {
+            self::Broken => 0,
+            self::Partial => 1,
+            self::Differs => 2,
+            self::Whole => 3,
+            self::Single => 4,
+        };
     }
 }

@@ -13,9 +13,17 @@ use Zebrafinch\Core\Usage\Importance;
 /** How alike several applications are, intent by intent. */
 final readonly class Stripes
 {
+    /** @var list<array<string, CommandMatch>> by keymap: the first match to each intent */
+    private array $matches;
+
+    /** @var list<StripeCell> by keymap: what it has for an intent that it has no command for */
+    private array $absent;
+
     /** @param  non-empty-list<LoadedKeymap>  $keymaps one for each application, at one seat, in the order of the columns */
     public function __construct(private array $keymaps, private Vocabulary $vocabulary, private Importance $importance)
     {
+        $this->matches = array_map(static fn (LoadedKeymap $one): array => $vocabulary->firstMatchesOf($one->application->id), $keymaps);
+        $this->absent = array_map(static fn (LoadedKeymap $one): StripeCell => self::cell($one, null), $keymaps);
     }
 
     /** @return list<Stripe> intents that at least one application has, the most damage first */
@@ -27,22 +35,21 @@ final readonly class Stripes
     public function stripe(Intent $intent): ?Stripe
     {
         $cells = [];
+        $weights = [];
         $isThere = false;
-        foreach ($this->keymaps as $keymap) {
-            $cells[] = $cell = self::cell($keymap, $this->vocabulary->matchOf($keymap->application->id, $intent->id));
+        foreach ($this->keymaps as $index => $keymap) {
+            $match = $this->matches[$index][$intent->id] ?? null;
+            if ($match === null) {
+                $cells[] = $this->absent[$index];
+
+                continue;
+            }
+            $cells[] = $cell = self::cell($keymap, $match);
+            $weights[] = $this->importance->ofCommand($keymap->application->id, $match->command);
             $isThere = $isThere || $cell->command !== null;
         }
 
-        return $isThere
-            ? Stripe::of(
-                $intent,
-                $cells,
-                $this->importance->ofIntent(
-                    $intent,
-                    array_map(static fn (LoadedKeymap $one): string => $one->application->id, $this->keymaps),
-                ),
-            )
-            : null;
+        return $isThere ? Stripe::of($intent, $cells, array_sum($weights) / count($weights)) : null;
     }
 
     /**

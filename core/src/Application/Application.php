@@ -96,6 +96,11 @@ final readonly class Application
         return $this->commands->name($command) !== null;
     }
 
+    public function find(string $command): ?Command
+    {
+        return $this->commands->get($command);
+    }
+
     /** @throws UnknownCommand */
     public function command(string $id): Command
     {

@@ -92,6 +92,12 @@ final readonly class Vocabulary
         return $this->byIntent[$application][$intent] ?? null;
     }
 
+    /** @return array<string, CommandMatch> by intent: the first of an application that fulfils it */
+    public function firstMatchesOf(string $application): array
+    {
+        return $this->byIntent[$application] ?? [];
+    }
+
     public function matchFor(string $application, string $command): ?CommandMatch
     {
         return $this->byCommand[$application][$command] ?? null;

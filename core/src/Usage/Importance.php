@@ -21,11 +21,19 @@ final class Importance
     /** @var array<string, float> by application: what one use weighs */
     private array $ofOneUse = [];
 
+    /** @var array<string, array<string, float>> by application and command: what was asked before */
+    private array $known = [];
+
     public function __construct(private readonly Vocabulary $vocabulary, private readonly ?UsageLog $log = null)
     {
     }
 
     public function ofCommand(string $application, string $command): float
+    {
+        return $this->known[$application][$command] ??= $this->weigh($application, $command);
+    }
+
+    private function weigh(string $application, string $command): float
     {
         if ($this->log === null || ! $this->log->covers($application)) {
             return $this->byFrequency($application, $command);
