@@ -21,6 +21,20 @@ final readonly class AcceptedClashes
         return $user->kit->acceptedClashes()->where('application', $application)->whereIn('clash', $clashes)->get()->keyBy('clash');
     }
 
+    /** Another one whenever others are accepted, or for another reason. */
+    public function stamp(User $user, string $application): string
+    {
+        return (string) json_encode(
+            $user->kit
+                ->acceptedClashes()
+                ->where('application', $application)
+                ->orderBy('id')
+                ->get(['clash', 'reason', 'created_at'])
+                ->toArray(),
+            JSON_THROW_ON_ERROR,
+        );
+    }
+
     /** @return list<string> identities; some may be of clashes that are gone */
     public function all(User $user, string $application): array
     {

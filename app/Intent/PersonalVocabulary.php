@@ -8,6 +8,7 @@ use App\Library\Library;
 use App\Models\OwnIntent;
 use App\Models\User;
 use App\Usage\UsageLogs;
+use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Intent\Proposals;
 use Zebrafinch\Core\Intent\Search;
 use Zebrafinch\Core\Intent\Vocabulary;
@@ -51,6 +52,20 @@ final readonly class PersonalVocabulary
         return $intents === [] && $matches === []
             ? $this->library->vocabulary()
             : $this->library->vocabulary()->with(array_values($intents), $matches);
+    }
+
+    /** Another one whenever somebody's own words, or what is known of their usage, are others. */
+    public function stamp(User $user): string
+    {
+        $rows = static fn (string $table): string => "(select md5(coalesce(string_agg(one::text, ',' order by id), '')) from {$table} as one ".
+            'where kit_id = :kit)';
+        $usage =
+            '(select coalesce(sum(hashtextextended(day::text, 0)), 0) from usage_days as day '.
+            'where source_id in (select id from usage_sources where kit_id = :kit))';
+
+        return (string) DB::scalar("select concat_ws(' ', {$rows('own_intents')}, {$rows('own_matches')}, {$usage})", [
+            'kit' => $user->kit->id,
+        ]);
     }
 
     /** Finds by the person's own words too. */

@@ -5421,6 +5421,13 @@ export interface operations {
                     "application/json": components["schemas"]["Clashes"];
                 };
             };
+            /** @description It is still the one that the tag names. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             default: components["responses"]["Problem"];
         };
     };
@@ -6407,6 +6414,13 @@ export interface operations {
                     "application/json": components["schemas"]["Stripes"];
                 };
             };
+            /** @description It is still the one that the tag names. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             default: components["responses"]["Problem"];
         };
     };
@@ -6434,6 +6448,13 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FalseFriends"];
                 };
+            };
+            /** @description It is still the one that the tag names. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };

@@ -7,8 +7,12 @@ namespace App\Http\Controllers\Across;
 use App\Across\ComparedKeymaps;
 use App\Http\Resources\Across\FalseFriendsResource;
 use App\Intent\PersonalVocabulary;
+use App\Keymap\KitStamps;
+use App\Library\Library;
+use App\Library\StampedAnswers;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Zebrafinch\Core\Across\FalseFriends;
 use Zebrafinch\Core\Keyboard\Seat;
@@ -16,21 +20,32 @@ use Zebrafinch\Core\Keyboard\Seat;
 /** Which chords mislead somebody who knows them from another application of the kit. */
 final readonly class FalseFriendsController
 {
-    public function __invoke(
-        Request $request,
-        #[CurrentUser] User $user,
-        Seat $seat,
-        PersonalVocabulary $words,
-        ComparedKeymaps $compared,
-    ): FalseFriendsResource {
-        $vocabulary = $words->vocabulary($user);
+    public function __construct(
+        private PersonalVocabulary $words,
+        private ComparedKeymaps $compared,
+        private Library $library,
+        private KitStamps $stamps,
+        private StampedAnswers $answers,
+    ) {
+    }
+
+    public function __invoke(Request $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
+    {
+        $stamps = [...$this->stamps->of($user), $this->words->stamp($user), $this->library->keyboards->stamp($seat)];
+
+        return $this->answers->of($request, $stamps, fn (): FalseFriendsResource => $this->chords($request, $user, $seat));
+    }
+
+    private function chords(Request $request, User $user, Seat $seat): FalseFriendsResource
+    {
+        $vocabulary = $this->words->vocabulary($user);
         $from = self::named($request, 'from');
         $to = self::named($request, 'to');
         $both = $from === null || $to === null ? '' : implode(',', [...$from, ...$to]);
-        $keymaps = $compared->of($user, $both, $seat);
+        $keymaps = $this->compared->of($user, $both, $seat);
 
         return new FalseFriendsResource(
-            (new FalseFriends($keymaps, $vocabulary, $words->importance($user, $vocabulary), $from, $to))->byChord(),
+            (new FalseFriends($keymaps, $vocabulary, $this->words->importance($user, $vocabulary), $from, $to))->byChord(),
             $vocabulary,
             $seat,
         );

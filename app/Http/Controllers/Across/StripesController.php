@@ -9,9 +9,12 @@ use App\Http\Requests\Across\StripesRequest;
 use App\Http\Resources\Across\StripesResource;
 use App\Intent\PersonalVocabulary;
 use App\Keymap\KitReader;
+use App\Keymap\KitStamps;
 use App\Library\Library;
+use App\Library\StampedAnswers;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Zebrafinch\Core\Across\Stripes;
 use Zebrafinch\Core\Keyboard\Seat;
 
@@ -23,10 +26,19 @@ final readonly class StripesController
         private ComparedKeymaps $compared,
         private KitReader $kit,
         private Library $library,
+        private KitStamps $stamps,
+        private StampedAnswers $answers,
     ) {
     }
 
-    public function __invoke(StripesRequest $request, #[CurrentUser] User $user, Seat $seat): StripesResource
+    public function __invoke(StripesRequest $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
+    {
+        $stamps = [...$this->stamps->of($user), $this->words->stamp($user), $this->library->keyboards->stamp($seat)];
+
+        return $this->answers->of($request, $stamps, fn (): StripesResource => $this->stripes($request, $user, $seat));
+    }
+
+    private function stripes(StripesRequest $request, User $user, Seat $seat): StripesResource
     {
         $vocabulary = $this->words->vocabulary($user);
         $importance = $this->words->importance($user, $vocabulary);

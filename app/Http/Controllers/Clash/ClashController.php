@@ -10,8 +10,12 @@ use App\Http\Resources\Clash\ClashesResource;
 use App\Http\Resources\Clash\ClashRemediesResource;
 use App\Http\Resources\Clash\SettlementResource;
 use App\Keymap\KitReader;
+use App\Keymap\KitStamps;
+use App\Library\Library;
+use App\Library\StampedAnswers;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Clash\Clash;
@@ -24,11 +28,28 @@ use Zebrafinch\Core\Keyboard\Seat;
 /** The docket of an application's keymap, the ways out of each clash and of all, and the clashes that are accepted. */
 final readonly class ClashController
 {
-    public function __construct(private KitReader $kit, private Docket $docket, private AcceptedClashes $accepted)
-    {
+    public function __construct(
+        private KitReader $kit,
+        private Docket $docket,
+        private AcceptedClashes $accepted,
+        private Library $library,
+        private KitStamps $stamps,
+        private StampedAnswers $answers,
+    ) {
     }
 
-    public function index(Request $request, #[CurrentUser] User $user, Application $application, Seat $seat): ClashesResource
+    public function index(Request $request, #[CurrentUser] User $user, Application $application, Seat $seat): JsonResponse
+    {
+        $stamps = [
+            $this->stamps->of($user)[$application->id] ?? '',
+            $this->accepted->stamp($user, $application->id),
+            $this->library->keyboards->stamp($seat),
+        ];
+
+        return $this->answers->of($request, $stamps, fn (): ClashesResource => $this->clashes($request, $user, $application, $seat));
+    }
+
+    private function clashes(Request $request, User $user, Application $application, Seat $seat): ClashesResource
     {
         $current = $this->kit->of($user, $application);
         $docket = $request->boolean('parallels') ? $this->docket->withNotes() : $this->docket;
@@ -56,7 +77,7 @@ final readonly class ClashController
         $found = $this->find($clash, $this->kit->of($user, $application)->at($seat));
         $this->accepted->accept($user, $application->id, $found->id(), $request->string('reason')->trim()->toString());
 
-        return $this->index($request, $user, $application, $seat);
+        return $this->clashes($request, $user, $application, $seat);
     }
 
     public function withdraw(
@@ -68,7 +89,7 @@ final readonly class ClashController
     ): ClashesResource {
         $this->accepted->withdraw($user, $application->id, $clash);
 
-        return $this->index($request, $user, $application, $seat);
+        return $this->clashes($request, $user, $application, $seat);
     }
 
     /** A cheapest way to leave no fault but those that are accepted; nothing is written. */

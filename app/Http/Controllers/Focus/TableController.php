@@ -8,6 +8,7 @@ use App\Http\Resources\Focus\TableResource;
 use App\Keymap\KitReader;
 use App\Keymap\KitStamps;
 use App\Library\Library;
+use App\Library\StampedAnswers;
 use App\Library\WorkedOut;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -23,6 +24,7 @@ final readonly class TableController
         private KitReader $kit,
         private Library $library,
         private WorkedOut $workedOut,
+        private StampedAnswers $answers,
     ) {
     }
 
@@ -30,8 +32,7 @@ final readonly class TableController
     {
         $keyboard = $this->library->keyboards->stamp($seat);
         $stamps = $this->stamps->of($user);
-        $answer = new JsonResponse();
-        $answer->setEtag($this->workedOut->tag([$keyboard, ...$stamps]), true)->setCache(['private' => true, 'no_cache' => true]);
+        $answer = $this->answers->tagged([$keyboard, ...$stamps]);
         if ($answer->isNotModified($request)) {
             return $answer;
         }
