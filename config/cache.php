@@ -3,9 +3,9 @@
 return [
     'default' => env('CACHE_STORE', 'database'),
     // Counting requests must cost next to nothing; each web server counts for itself.
-    'limiter' => env('CACHE_STORE') === 'array' ? 'array' : (function_exists('apcu_enabled') && apcu_enabled() ? 'apc' : 'file'),
+    'limiter' => env('CACHE_STORE') === 'array' ? 'array' : 'file',
     // What was worked out before is looked for in memory; where there is none that is shared, one process knows it for itself.
-    'worked_out' => env('CACHE_STORE') !== 'array' && function_exists('apcu_enabled') && apcu_enabled() ? 'apc' : 'array',
+    'worked_out' => 'array',
     'stores' => [
         'database' => ['driver' => 'database', 'connection' => null, 'table' => 'cache', 'lock_table' => 'cache_locks'],
         'apc' => ['driver' => 'apc'],

@@ -8,6 +8,7 @@ use App\Models\User;
 use Database\Seeders\DemoWorld;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Zebrafinch\Core\Tests\Dialect\Forms;
@@ -201,5 +202,18 @@ abstract class HttpCase extends TestCase
     public function standing(string $suite, string $application = 'cutloom'): string
     {
         return collect($this->suite($suite)['files'])->firstWhere('application.id', $application)['standing'];
+    }
+
+    /**
+     * An answer as it is told, and as it is worked out by whoever remembers nothing.
+     *
+     * @return array{mixed, mixed}
+     */
+    public function toldTwice(string $address): array
+    {
+        $told = $this->getJson($address)->assertOk()->json();
+        Cache::store('array')->flush();
+
+        return [$told, $this->getJson($address)->assertOk()->json()];
     }
 }

@@ -7,6 +7,8 @@ namespace App\Harmonise;
 use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
 use App\Models\Kit;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Harmonise\Solve\Instance;
 
@@ -20,9 +22,7 @@ final readonly class Harmonisations
     public function begin(Kit $kit, array $wanted): Harmonisation
     {
         $harmonisation = DB::transaction(function () use ($kit, $wanted): Harmonisation {
-            $kit->harmonisations()
-                ->whereIn('state', HarmonisationState::open())
-                ->update(['is_cancelled' => true]);
+            $this->end($kit->harmonisations());
             $newest = $kit->harmonisations()->orderByDesc('id')->limit(self::MOST_STORED)->pluck('id');
             $kit->harmonisations()->whereNotIn('id', $newest)->delete();
 
@@ -36,9 +36,32 @@ final readonly class Harmonisations
     /** What was found so far stays. */
     public function cancel(Harmonisation $harmonisation): Harmonisation
     {
-        $harmonisation->update(['is_cancelled' => true]);
+        $this->end(Harmonisation::query()->whereKey($harmonisation->id));
 
         return $harmonisation->refresh();
+    }
+
+    /** How many searches are before one that waits; null for one that has begun. */
+    public function ahead(Harmonisation $harmonisation): ?int
+    {
+        return $harmonisation->state === HarmonisationState::Waiting
+            ? Harmonisation::query()
+                ->whereIn('state', HarmonisationState::open())
+                ->where('is_cancelled', false)
+                ->where('id', '<', $harmonisation->id)
+                ->count()
+            : null;
+    }
+
+    /**
+     * What waits is over at once; what runs ends when its worker looks next, in less than a second.
+     *
+     * @param  Builder<Harmonisation>|HasMany<Harmonisation, Kit>  $which
+     */
+    private function end(Builder|HasMany $which): void
+    {
+        (clone $which)->where('state', HarmonisationState::Waiting)->update(['state' => HarmonisationState::Cancelled, 'is_cancelled' => true]);
+        $which->where('state', HarmonisationState::Running)->update(['is_cancelled' => true]);
     }
 
     /** @throws NotReady */

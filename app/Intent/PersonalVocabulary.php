@@ -68,11 +68,9 @@ final readonly class PersonalVocabulary
         ]);
     }
 
-    /** Finds by the person's own words too. */
-    public function search(User $user): Search
+    /** Finds by somebody's own words too. */
+    public function searchBy(Vocabulary $vocabulary): Search
     {
-        $vocabulary = $this->vocabulary($user);
-
         return $vocabulary === $this->library->vocabulary() ? $this->library->search() : $this->library->searchBy($vocabulary);
     }
 

@@ -6,6 +6,7 @@ namespace App\Keymap;
 
 use App\Intent\PersonalVocabulary;
 use App\Library\Library;
+use App\Library\WorkedOut;
 use App\Models\Keymap;
 use App\Models\User;
 use Closure;
@@ -16,12 +17,14 @@ use Zebrafinch\Core\Intent\Vocabulary;
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\FileOrder;
+use Zebrafinch\Core\Offer\AtKeyboard;
+use Zebrafinch\Core\Offer\ChordRules;
 use Zebrafinch\Core\Offer\Offers;
 
 /** Answers what a person's keymaps are now. */
 final readonly class KitReader
 {
-    public function __construct(private Library $library, private PersonalVocabulary $words)
+    public function __construct(private Library $library, private PersonalVocabulary $words, private WorkedOut $workedOut)
     {
     }
 
@@ -98,20 +101,36 @@ final readonly class KitReader
             );
         }
         $vocabulary = $this->words->vocabulary($user);
-        $elsewhere = [];
-        foreach ($application->commands() as $command) {
-            $match = $vocabulary->matchFor($application->id, $command->id);
-            if ($match !== null) {
-                $elsewhere[$command->id] = $match->intent;
-            }
-        }
         $others = array_filter($this->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
 
         return new Offers(
-            array_map(fn (string $intent): array => self::firstChords($others, $intent, $vocabulary), $elsewhere),
+            static function (string $command) use ($application, $others, $vocabulary): array {
+                $match = $vocabulary->matchFor($application->id, $command);
+
+                return $match === null ? [] : self::firstChords($others, $match->intent, $vocabulary);
+            },
             $alsoAt,
             $this->library->keyboards->reserved(),
+            // What must work at other keyboards too is asked for seldom.
+            atKeyboard: $alsoAt === [] ? $this->atKeyboard(...) : null,
         );
+    }
+
+    /** What may be a chord of an application at a keyboard is the same for everybody, and known from before. */
+    private function atKeyboard(Application $application, Seat $seat, ChordRules $rules): AtKeyboard
+    {
+        $made = null;
+        $data = $this->workedOut->json(
+            'candidate-chords',
+            "{$this->library->stamp($application->id)} {$this->library->keyboards->stamp($seat)}",
+            static function () use ($application, $seat, $rules, &$made): array {
+                $made = AtKeyboard::of($application, $seat, $rules);
+
+                return $made->toData();
+            },
+        );
+
+        return $made ?? AtKeyboard::fromData($application, $seat, $rules, json_decode($data, true, 8, JSON_THROW_ON_ERROR));
     }
 
     /**

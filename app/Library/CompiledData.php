@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -15,7 +16,11 @@ final class CompiledData
     /** @var string|null of the code of the core, as far as asked for */
     private ?string $codeStamp = null;
 
-    public function __construct(private readonly string $folder, private readonly string $code)
+    /** As long, in seconds, as PHP itself takes a file of code for unchanged (`opcache.revalidate_freq`). */
+    private const UNCHANGED = 2;
+
+    /** @param  Repository|null  $shared  what processes tell each other; without it each looks at all files for itself */
+    public function __construct(private readonly string $folder, private readonly string $code, private readonly ?Repository $shared = null)
     {
     }
 
@@ -50,7 +55,9 @@ final class CompiledData
     /** Another one whenever any code of the core is another. */
     public function codeStamp(): string
     {
-        return $this->codeStamp ??= self::stamp($this->codeFiles());
+        $make = fn (): string => hash('xxh128', self::stamp($this->codeFiles()));
+
+        return $this->codeStamp ??= $this->shared?->remember("code-stamp {$this->code}", self::UNCHANGED, $make) ?? $make();
     }
 
     /** @param  list<string>  $paths */

@@ -299,7 +299,9 @@ final class Library
             foreach ($this->applicationIds() as $id) {
                 $matches[$id] = $this->compiled->keyed("matches-{$id}", $this->stamp($id), fn (): array => $this->data($id)->matches());
             }
-            $this->vocabulary = Vocabulary::fromData($this->decode("{$this->root}/catalogues/intents.json")['intents'], $matches);
+            $path = "{$this->root}/catalogues/intents.json";
+            $intents = $this->compiled->array('intents', [$path], fn (): array => $this->decode($path)['intents']);
+            $this->vocabulary = Vocabulary::fromData($intents, $matches);
         }
 
         return $this->vocabulary;

@@ -49,6 +49,10 @@ final class AppServiceProvider extends ServiceProvider
                 PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
             ],
         ]);
+        // Where processes share memory, counts and what was worked out lie there.
+        if (config()->string('cache.limiter') !== 'array' && function_exists('apcu_enabled') && apcu_enabled()) {
+            config(['cache.limiter' => 'apc', 'cache.worked_out' => 'apc']);
+        }
         $this->app->singleton(Library::class, static function (): Library {
             $root = config()->string('app.data');
             $shipped = config()->boolean('app.shipped_applications') ? [new ShippedShelf("{$root}/catalogues")] : [];
@@ -58,7 +62,11 @@ final class AppServiceProvider extends ServiceProvider
         });
         $this->app->singleton(
             CompiledData::class,
-            static fn (): CompiledData => new CompiledData(storage_path('framework/cache'), base_path('core/src')),
+            static fn (): CompiledData => new CompiledData(
+                storage_path('framework/cache'),
+                base_path('core/src'),
+                config()->string('cache.worked_out') === 'array' ? null : Cache::store(config()->string('cache.worked_out')),
+            ),
         );
         $this->app->singleton(
             WorkedOut::class,

@@ -18,8 +18,36 @@ if ($response->getStatusCode() !== 200) {
     fwrite(STDERR, "A request was answered {$response->getStatusCode()}: {$response->getContent()}\n");
     exit(1);
 }
-// What a person who is signed in needs besides.
-foreach ([Illuminate\Auth\Access\Response::class, Illuminate\Cookie\CookieValuePrefix::class] as $class) {
+// What somebody who is signed in needs besides: all that stands before a route, and what checks a question.
+foreach ($application->make('router')->getRoutes() as $route) {
+    foreach ($application->make('router')->gatherRouteMiddleware($route) as $name) {
+        if (is_string($name)) {
+            $application->make((string) strtok($name, ':'));
+        }
+    }
+}
+$application->make('validator')->make(['a' => 'b'], ['a' => ['sometimes', Illuminate\Validation\Rule::in(['b'])]])->validate();
+$application->make(Illuminate\Contracts\Auth\Access\Gate::class)->inspect('nothing');
+$application->make('db')->connection()->table('houses')->where('id', 0)->first();
+$person = App\Models\User::query()->whereHas('kit')->first();
+foreach ($person === null ? [] : ['/api/find?words=cut', '/api/keymaps', '/api/table'] as $path) {
+    foreach (['web', 'sanctum'] as $guard) {
+        $application->make('auth')->guard($guard)->setUser($person);
+    }
+    $kernel->handle(Request::create($path, server: ['HTTP_ACCEPT' => 'application/json', 'HTTP_HOST' => '127.0.0.1']));
+}
+foreach (
+    [
+        Illuminate\Auth\Access\Response::class,
+        Illuminate\Cookie\CookieValuePrefix::class,
+        Illuminate\Cache\ApcStore::class,
+        Illuminate\Cache\ApcWrapper::class,
+        Illuminate\Cache\RateLimiting\Limit::class,
+        Illuminate\Database\Eloquent\Casts\Attribute::class,
+        Symfony\Component\HttpFoundation\StreamedResponse::class,
+    ]
+    as $class
+) {
     class_exists($class);
 }
 /** @var array<class-string, string> $files */

@@ -6,6 +6,7 @@ use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
 use App\Models\Keymap;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
 use Zebrafinch\Core\Harmonise\Solve\Checker;
 use Zebrafinch\Core\Harmonise\Solve\Instance;
 
@@ -176,6 +177,37 @@ test('nobody sees or applies the search of another', function () {
         ->getJson("/api/harmonisations/{$found['id']}")
         ->assertForbidden();
     $this->postJson("/api/harmonisations/{$found['id']}/apply", ['name' => 'x'])->assertForbidden();
+});
+
+test('who waits for a search sees how many are before it, and those that are ended are not', function () {
+    Queue::fake();
+    $begin = fn (string $who): array => $this->as($who)
+        ->postJson('/api/harmonisations', ['applications' => ['cutloom', 'faderloft'], 'intents' => ['undo'], 'seconds' => 1])
+        ->assertStatus(202)
+        ->json();
+    $ahead = fn (string $who, array $search): ?int => $this->as($who)
+        ->getJson("/api/harmonisations/{$search['id']}")
+        ->json('ahead');
+    $picture = $begin('picture');
+    $sound = $begin('sound');
+    expect($picture['ahead'])->toBe(0)->and($sound['ahead'])->toBe(1);
+    $motion = $begin('motion');
+    expect($motion['ahead'])->toBe(2);
+    // Another search of the same person takes the place of the first, at the end of the line.
+    $again = $begin('picture');
+    expect([$ahead('sound', $sound), $ahead('motion', $motion), $ahead('picture', $again)])->toBe([0, 1, 2]);
+    $this->as('picture')
+        ->getJson("/api/harmonisations/{$picture['id']}")
+        ->assertJsonPath('state', 'cancelled')
+        ->assertJsonPath('is_over', true);
+    $this->as('sound')
+        ->postJson("/api/harmonisations/{$sound['id']}/cancel")
+        ->assertJsonPath('state', 'cancelled')
+        ->assertJsonPath('ahead', null);
+    Harmonisation::query()
+        ->whereKey($motion['id'])
+        ->update(['state' => HarmonisationState::Running]);
+    expect([$ahead('motion', $motion), $ahead('picture', $again)])->toBe([null, 1]);
 });
 
 test('a cancelled search that has not begun finds nothing', function () {

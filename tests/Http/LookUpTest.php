@@ -265,15 +265,6 @@ test('two keys are exchanged as they work in a context', function () {
     $this->postJson('/api/applications/boardwick/bulk-edit', ['kind' => 'exchange-keys', 'one' => 'KeyQ'])->assertStatus(422);
 });
 
-/** An answer as it is told, and as it is worked out by whoever remembers nothing. */
-function toldTwice($test, string $address): array
-{
-    $told = $test->getJson($address)->assertOk()->json();
-    Illuminate\Support\Facades\Cache::store('array')->flush();
-
-    return [$told, $test->getJson($address)->assertOk()->json()];
-}
-
 test('over any changes the table that was put together from what is known is the one that is worked out anew', function (int $seed) {
     mt_srand($seed);
     $this->as('picture');
@@ -291,7 +282,7 @@ test('over any changes the table that was put together from what is known is the
             4 => $this->patchJson("/api/keymaps/{$cutloom}", ['name' => "Named {$seed} {$step}"]),
             5 => $this->postJson(mt_rand(0, 1) === 0 ? '/api/applications/faderloft/use-factory' : "/api/keymaps/{$faderloft}/use"),
         };
-        [$told, $anew] = toldTwice($this, "/api/table?{$seats[mt_rand(0, 1)]}");
+        [$told, $anew] = $this->toldTwice("/api/table?{$seats[mt_rand(0, 1)]}");
         expect($told)->toBe($anew);
     }
 })->with([1, 2, 3]);

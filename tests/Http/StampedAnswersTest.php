@@ -60,7 +60,7 @@ test('over any changes an answer that was known before is the one that is worked
         changedAnyhow($this, $cutloom, $faderloft);
         $question = $questions[mt_rand(0, count($questions) - 1)];
         $seat = $seats[mt_rand(0, 1)];
-        [$told, $anew] = toldTwice($this, "/api/{$question}".(str_contains($question, '?') ? '&' : '?').$seat);
+        [$told, $anew] = $this->toldTwice("/api/{$question}".(str_contains($question, '?') ? '&' : '?').$seat);
         expect($told)->toBe($anew);
     }
 })->with([1, 2, 3, 4]);

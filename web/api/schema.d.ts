@@ -4012,6 +4012,8 @@ export interface components {
             /** @enum {string} */
             state: "waiting" | "running" | "done" | "refused" | "cancelled" | "failed" | "applied" | "undone";
             is_over: boolean;
+            /** @description How many searches of others are before it; null once it has begun. */
+            ahead: number | null;
             request: components["schemas"]["HarmoniseRequest"];
             /** @description Cost of the best so far. */
             best: number | null;

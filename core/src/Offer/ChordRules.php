@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Offer;
 
 use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Reach\ReachJudge;
@@ -32,19 +34,31 @@ final class ChordRules
 
     public function objection(Binding $wanted): ?Objection
     {
-        $objection = $this->known["{$wanted->gesture->value} {$wanted->chord->id()}"] ??= $this->toChord($wanted) ?? false;
+        $objection = $this->known["{$wanted->gesture->value} {$wanted->chord->id()}"] ??= $this->toChord($wanted->chord, $wanted->gesture) ?? false;
 
         return $objection === false ? $this->toTyping($wanted) : $objection;
     }
 
-    private function toChord(Binding $wanted): ?Objection
+    /** Whether nothing speaks against a chord itself, whatever the context. */
+    public function allows(Chord $chord, Gesture $gesture): bool
     {
-        $unsayable = $this->application->spelling?->objection($wanted->chord, $wanted->gesture);
+        return ($this->known["{$gesture->value} {$chord->id()}"] ??= $this->toChord($chord, $gesture) ?? false) === false;
+    }
+
+    /** What was found before for the same application at the same keyboards: nothing speaks against it. */
+    public function allow(Chord $chord, Gesture $gesture): void
+    {
+        $this->known["{$gesture->value} {$chord->id()}"] = false;
+    }
+
+    private function toChord(Chord $chord, Gesture $gesture): ?Objection
+    {
+        $unsayable = $this->application->spelling?->objection($chord, $gesture);
         if ($unsayable !== null) {
             return new Objection(ObjectionKind::Unsayable, $unsayable);
         }
         foreach ($this->judges as $judge) {
-            $reach = $judge->of($wanted->chord);
+            $reach = $judge->of($chord);
             if ($reach->kind !== ReachKind::AsWritten) {
                 $kind = $reach->kind === ReachKind::Reserved ? ObjectionKind::Reserved : ObjectionKind::OutOfReach;
 

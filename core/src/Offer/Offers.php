@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Offer;
 
+use Closure;
+use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\Mnemonic;
 use Zebrafinch\Core\Focus\LoadedKeymap;
 use Zebrafinch\Core\Keyboard\Chord;
@@ -32,15 +34,18 @@ final class Offers
     private array $sameElsewhere = [];
 
     /**
-     * @param  array<string, list<Chord>>  $elsewhere  by command: the first chords of its intent in other applications
+     * @param  array<string, list<Chord>>|Closure(string): list<Chord>  $elsewhere  by command: the first chords of its intent in other
+     *     applications
      * @param  array<string, Seat>  $alsoAt  by the name of its suite: where the chord must be reached and free too, as it is written
      * @param  array<string, LoadedKeymap>  $inFront  for the desktop, by context: the application that a chord would be taken from
+     * @param  (Closure(Application, Seat, ChordRules): AtKeyboard)|null  $atKeyboard  for whoever knows it from before
      */
     public function __construct(
-        private readonly array $elsewhere = [],
+        private readonly array|Closure $elsewhere = [],
         private readonly array $alsoAt = [],
         ?ReservedChords $reserved = null,
         private readonly array $inFront = [],
+        private readonly ?Closure $atKeyboard = null,
     ) {
         $this->reserved = $reserved ?? ReservedChords::none();
     }
@@ -75,7 +80,7 @@ final class Offers
 
     private function at(LoadedKeymap $keymap): AtKeyboard
     {
-        return $this->known[spl_object_id($keymap->application).' '.spl_object_id($keymap->seat)] ??= new AtKeyboard(
+        return $this->known[spl_object_id($keymap->application).' '.spl_object_id($keymap->seat)] ??= ($this->atKeyboard ?? AtKeyboard::of(...))(
             $keymap->application,
             $keymap->seat,
             new ChordRules($keymap->application, [$keymap->seat, ...array_values($this->alsoAt)], $this->reserved),
@@ -124,19 +129,16 @@ final class Offers
 
     private function isElsewhere(LoadedKeymap $keymap, string $command, Chord $chord): bool
     {
-        if (! isset($this->elsewhere[$command])) {
-            return false;
-        }
         $same = $this->sameElsewhere[spl_object_id($keymap->seat)." {$command}"] ??= $this->elsewhereAt($keymap->seat, $command);
 
-        return isset($same[$chord->on($keymap->seat->system)->id()]);
+        return $same !== [] && isset($same[$chord->on($keymap->seat->system)->id()]);
     }
 
     /** @return array<string, true> */
     private function elsewhereAt(Seat $seat, string $command): array
     {
         $same = [];
-        foreach ($this->elsewhere[$command] ?? [] as $other) {
+        foreach ($this->elsewhere instanceof Closure ? ($this->elsewhere)($command) : $this->elsewhere[$command] ?? [] as $other) {
             $same[$other->on($seat->system)->id()] = true;
             $made = $seat->press($other)->made;
             if ($made !== null) {

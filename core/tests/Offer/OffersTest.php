@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Application\Context;
 use Zebrafinch\Core\Application\ContextTree;
@@ -14,10 +15,12 @@ use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keyboard\Gesture;
 use Zebrafinch\Core\Keyboard\Key;
 use Zebrafinch\Core\Keyboard\Modifier;
+use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Offer\AtKeyboard;
 use Zebrafinch\Core\Offer\CandidateChords;
 use Zebrafinch\Core\Offer\ChordRules;
 use Zebrafinch\Core\Offer\Offer;
@@ -69,6 +72,33 @@ test('whatever is offered raises no clash, is reached as it is written, and is n
         }
     }
     expect($count)->toBeGreaterThan(60);
+})->with('seats');
+
+test('what is known of a keyboard from before leads to the same offers', function (System $system, string $board, string $layout) {
+    $seat = World::seat($system, $board, $layout);
+    $known = static fn (Application $application, Seat $at, ChordRules $rules): AtKeyboard => AtKeyboard::fromData(
+        $application,
+        $at,
+        $rules,
+        json_decode(json_encode(AtKeyboard::of($application, $at, clone $rules)->toData(), JSON_THROW_ON_ERROR), true),
+    );
+    foreach (World::applicationIds() as $id) {
+        $application = World::application($id);
+        $keymap = new LoadedKeymap($application, World::factory($application, $system)->bindings(), $seat);
+        foreach (array_slice($application->commands(), 3, 1) as $command) {
+            foreach ($keymap->gestures() as $gesture) {
+                $anew = (new Offers(reserved: World::reserved()))->for($keymap, $command->id, $command->home, 9, $gesture);
+                $told = (new Offers(reserved: World::reserved(), atKeyboard: $known))->for(
+                    $keymap,
+                    $command->id,
+                    $command->home,
+                    9,
+                    $gesture,
+                );
+                expect($told)->toEqual($anew);
+            }
+        }
+    }
 })->with('seats');
 
 test('the best come first, and no more than are asked for', function () {

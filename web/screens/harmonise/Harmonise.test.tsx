@@ -51,6 +51,7 @@ const FOUND: Schema['Harmonisation'] = {
   id: 5,
   state: 'done',
   is_over: true,
+  ahead: null,
   request: REQUEST,
   best: 100,
   bound: 99,
@@ -97,7 +98,9 @@ describe('a search', () => {
   })
 
   it.each([
-    [{ state: 'waiting' as const, gap: null }, /Waits for its turn/],
+    [{ state: 'waiting' as const, ahead: 0, gap: null }, /^Waits for its turn …/],
+    [{ state: 'waiting' as const, ahead: 1, gap: null }, /Waits for its turn, behind 1 search …/],
+    [{ state: 'waiting' as const, ahead: 3, gap: null }, /Waits for its turn, behind 3 searches …/],
     [{ state: 'running' as const, gap: null }, /Looking for a first solution/],
   ])('says what it waits for: %j', async (state, words) => {
     show({ ...state, is_over: false, result: null })

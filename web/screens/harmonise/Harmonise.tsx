@@ -5,6 +5,7 @@ import { ProblemNote, Warning } from '../../parts/ProblemNote'
 import { useAddress } from '../../parts/useAddress'
 import { HarmonisedKit } from './HarmonisedKit'
 import { HarmoniseForm } from './HarmoniseForm'
+import { counted } from '../../parts/counted'
 import css from './harmonise.module.css'
 import { useHarmonisationStep, useSearch } from './mutations'
 import { useHarmonisation } from './queries'
@@ -79,7 +80,7 @@ function Searching({ harmonisation, isSending, onCancel }: Props) {
       <progress aria-label="Searching" value={gap === null ? undefined : 1 - Math.min(1, gap)} max={1} />
       <p>
         {harmonisation.state === 'waiting' ? (
-          'Waits for its turn …'
+          `Waits for its turn${(harmonisation.ahead ?? 0) === 0 ? '' : `, behind ${counted(harmonisation.ahead ?? 0, 'search', 'searches')}`} …`
         ) : gap === null ? (
           'Looking for a first solution …'
         ) : (

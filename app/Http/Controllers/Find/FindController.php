@@ -29,7 +29,7 @@ final readonly class FindController
         $narrows = $request->narrows();
         $vocabulary = $this->personal->vocabulary($user);
         $found = $this->personal
-            ->search($user)
+            ->searchBy($vocabulary)
             ->find($words, self::MOST_ANSWERS, fn (array $entry): bool => ! $narrows || $request->wants($entry, $keymapOf, $this->library));
 
         return new AnswersResource($words, $found, $request->asksForTitles(), $keymapOf, $vocabulary, $this->library, $seat);

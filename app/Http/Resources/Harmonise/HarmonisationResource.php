@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Harmonise;
 
+use App\Harmonise\Harmonisations;
 use App\Models\Harmonisation;
 use App\Models\HarmonisationState;
 use App\Resources\JsonAnswer;
@@ -29,6 +30,7 @@ final class HarmonisationResource extends JsonAnswer
             'id' => $this->harmonisation->id,
             'state' => $this->harmonisation->state->value,
             'is_over' => $this->harmonisation->isOver(),
+            'ahead' => app(Harmonisations::class)->ahead($this->harmonisation),
             'request' => [...$wanted, 'weights' => (object) $wanted['weights'], 'fixed' => (object) $wanted['fixed']],
             'best' => $this->harmonisation->best,
             'bound' => $this->harmonisation->bound,
