@@ -106,6 +106,21 @@ final class Ascent
         $this->reached = $this->relaxation->solve($this->best, true);
     }
 
+    /** Takes what is left between the best prices and the best there are, one price at a time; for the last steps to a proof. */
+    public function polish(): void
+    {
+        $this->restore();
+        [$prices, $value] = Polishing::of($this->relaxation, $this->best, $this->reached);
+        if ($value > $this->reached) {
+            $this->best = $prices;
+            $this->reached = $value;
+            $this->bound = max($this->bound, $value);
+        } else {
+            $this->restore();
+        }
+        $this->measured = $this->reached;
+    }
+
     /** Some steps on the shortlists. */
     public function climb(float $target, int $steps = self::STEPS): void
     {

@@ -34,7 +34,7 @@ final class Branching
     /** The bound of what is left when all is searched or the work ends; INF when nothing better is left. */
     public function search(Ascent $ascent): float
     {
-        $ascent->restore();
+        $ascent->polish();
         if ($ascent->bound >= $this->incumbent->limit() || $this->close($ascent)) {
             return INF;
         }

@@ -10,7 +10,8 @@ namespace Zebrafinch\Core\Harmonise\Solve;
  *
  * A solution costs the bound, plus what each chosen way costs above the least, plus what its use of shared things leaves of their
  * prices: (misleading - price) for each further intent on a chord, the price of a chord that no intent has, and the price of a
- * group's chord that no slot has. All of these are at least 0, so a part that costs the gap already is given up.
+ * group's chord that no slot has. All of these are at least 0, so a part that costs the gap already is given up. So is a part in which more
+ * prices are left than those who are not decided can still use.
  */
 final class Closing
 {
@@ -23,8 +24,11 @@ final class Closing
     /** @var array<int, array<int, int>>|null by intent problem */
     private ?array $best = null;
 
-    /** @var list<list<array{float, array<int, int>}>> by intent problem */
+    /** @var list<list<array{float, array<int, int>, float}>> by intent problem: cost, choice, and the prices of all that it uses */
     private array $patterns = [];
+
+    /** The prices of all that nothing has yet. */
+    private float $untaken = 0.0;
 
     private bool $isComplete = true;
 
@@ -59,11 +63,52 @@ final class Closing
             if ($patterns === null) {
                 return new Closed(false, null);
             }
-            $search->patterns[] = $patterns;
+            $search->patterns[] = array_map(
+                static fn (array $one): array => [$one[0], $one[1], $search->prices($problem, $one[1])],
+                $patterns,
+            );
         }
-        $search->go(array_keys($search->patterns), 0.0);
+        $search->untaken = array_sum($prices->capacity) + array_sum($prices->misleading);
+        $search->begin();
 
         return new Closed($search->isComplete, $search->best === null ? null : Solution::with($relaxation, $search->best));
+    }
+
+    /** @param  array<int, int>  $choice */
+    private function prices(IntentProblem $problem, array $choice): float
+    {
+        $prices = 0.0;
+        foreach ($choice as $slot => $chord) {
+            foreach ($chord < 0 ? [] : $problem->groups[$slot] as $group) {
+                $prices += $this->prices->capacity[$group * $this->relaxation->chords + $chord];
+            }
+        }
+        foreach (array_unique($choice) as $chord) {
+            $prices += $this->prices->misleading[$chord] ?? 0.0;
+        }
+
+        return $prices;
+    }
+
+    /** Most intents can be served in one way only; the search is about the others. */
+    private function begin(): void
+    {
+        $above = 0.0;
+        $open = [];
+        foreach ($this->patterns as $intent => $patterns) {
+            if (count($patterns) !== 1) {
+                $open[] = $intent;
+
+                continue;
+            }
+            $fitting = $this->fitting($intent, $above);
+            if ($fitting === []) {
+                return;
+            }
+            $above += $fitting[0][0];
+            $this->choose($intent, $fitting[0][1]);
+        }
+        $this->go($open, $above);
     }
 
     /** @param  array<int, int>  $open  intent problems that are not decided yet */
@@ -81,6 +126,7 @@ final class Closing
         }
         // What each open intent costs at least with what is taken already; the one with the most at stake is decided next.
         $least = 0.0;
+        $unused = $this->untaken;
         $next = -1;
         $stake = -1.0;
         $ways = [];
@@ -90,6 +136,7 @@ final class Closing
                 return;
             }
             $least += $fitting[0][0];
+            $unused += self::used($fitting);
             if ($above + $least >= $this->gap) {
                 return;
             }
@@ -97,6 +144,9 @@ final class Closing
             if ($atStake > $stake) {
                 [$stake, $next, $ways] = [$atStake, $index, $fitting];
             }
+        }
+        if ($above + $unused >= $this->gap) {
+            return;
         }
         $intent = $open[$next];
         $others = $least - $ways[0][0];
@@ -115,7 +165,24 @@ final class Closing
         }
     }
 
-    /** @return list<array{float, array<int, int>}> ways that fit what is taken, with what they cost now, the cheapest first */
+    /**
+     * The least of what ways cost, less the prices that they use.
+     *
+     * @param  non-empty-list<array{float, array<int, int>, float}>  $ways
+     */
+    private static function used(array $ways): float
+    {
+        $least = INF;
+        foreach ($ways as [$cost, , $prices]) {
+            if ($cost - $prices < $least) {
+                $least = $cost - $prices;
+            }
+        }
+
+        return $least;
+    }
+
+    /** @return list<array{float, array<int, int>, float}> ways that fit what is taken, with what they cost now, the cheapest first */
     private function fitting(int $intent, float $above): array
     {
         $problem = $this->relaxation->problems[$intent];
@@ -124,7 +191,7 @@ final class Closing
         $fitting = [];
         $isSorted = true;
         $last = -1.0;
-        foreach ($this->patterns[$intent] as [$cost, $choice]) {
+        foreach ($this->patterns[$intent] as [$cost, $choice, $prices]) {
             if ($above + $cost >= $this->gap) {
                 break;
             }
@@ -146,7 +213,7 @@ final class Closing
                 }
             }
             if ($above + $cost < $this->gap) {
-                $fitting[] = [$cost, $choice];
+                $fitting[] = [$cost, $choice, $prices];
                 $isSorted = $isSorted && $cost >= $last;
                 $last = $cost;
             }
@@ -163,11 +230,14 @@ final class Closing
     {
         foreach ($pattern as $slot => $chord) {
             foreach ($chord < 0 ? [] : $this->relaxation->problems[$intent]->groups[$slot] as $group) {
-                $this->taken[$group * $this->relaxation->chords + $chord] = true;
+                $at = $group * $this->relaxation->chords + $chord;
+                $this->untaken -= isset($this->taken[$at]) ? 0.0 : $this->prices->capacity[$at];
+                $this->taken[$at] = true;
             }
         }
         foreach (array_unique($pattern) as $chord) {
             $this->uses[$chord] = ($this->uses[$chord] ?? 0) + 1;
+            $this->untaken -= $this->uses[$chord] === 1 ? $this->prices->misleading[$chord] ?? 0.0 : 0.0;
         }
         $this->chosen[$intent] = $pattern;
     }
@@ -177,11 +247,14 @@ final class Closing
     {
         foreach ($pattern as $slot => $chord) {
             foreach ($chord < 0 ? [] : $this->relaxation->problems[$intent]->groups[$slot] as $group) {
-                unset($this->taken[$group * $this->relaxation->chords + $chord]);
+                $at = $group * $this->relaxation->chords + $chord;
+                $this->untaken += isset($this->taken[$at]) ? $this->prices->capacity[$at] : 0.0;
+                unset($this->taken[$at]);
             }
         }
         foreach (array_unique($pattern) as $chord) {
             $this->uses[$chord]--;
+            $this->untaken += $this->uses[$chord] === 0 ? $this->prices->misleading[$chord] ?? 0.0 : 0.0;
         }
     }
 

@@ -247,6 +247,62 @@ final class IntentProblem
         return $cost;
     }
 
+    /** After a full solution: what it would cost above the least to give a chord to one of some slots, a bit for each; INF where none can. */
+    public function above(int $chord, int $slots): float
+    {
+        $index = array_search($chord, $this->chords, true);
+        if ($index === false) {
+            return INF;
+        }
+        $least = INF;
+        foreach ($this->sums[$index] as $set => $sum) {
+            if (($set & $slots) !== 0 && $sum + $this->rest[$this->full ^ $set] < $least) {
+                $least = $sum + $this->rest[$this->full ^ $set];
+            }
+        }
+
+        return max(0.0, $least - $this->opening - $this->value);
+    }
+
+    /** The slots that belong to a group, a bit for each. */
+    public function slotsIn(int $group): int
+    {
+        $slots = 0;
+        foreach ($this->groups as $slot => $groups) {
+            $slots |= in_array($group, $groups, true) ? 1 << $slot : 0;
+        }
+
+        return $slots;
+    }
+
+    /**
+     * What it costs above the least when none of some slots has a chord.
+     *
+     * @param  array<int, float>  $capacity
+     * @param  array<int, float>  $misleading
+     */
+    public function aboveWithout(int $chord, int $slots, array $capacity, array $misleading): float
+    {
+        $without = clone $this;
+        for ($slot = 0; $slots >> $slot > 0; $slot++) {
+            if (($slots >> $slot & 1) === 1) {
+                $without->forbid($slot, $chord);
+            }
+        }
+
+        return max(0.0, $without->solve($capacity, $misleading) - $this->value);
+    }
+
+    public function all(): int
+    {
+        return $this->full;
+    }
+
+    public function value(): float
+    {
+        return $this->value;
+    }
+
     /** After a full solution: takes out what costs at least $gap more than the least, and lists the best of the rest. */
     public function narrow(float $gap, int $most): void
     {

@@ -31,9 +31,11 @@ final class Multipliers
     {
         $chords = count($this->misleading);
         $data = ['capacity' => [], 'misleading' => []];
-        foreach ($this->capacity as $at => $price) {
-            if ($price > 0.0) {
-                $data['capacity'][] = ['group' => intdiv($at, $chords), 'chord' => $at % $chords, 'price' => $price];
+        foreach ($chords === 0 ? [] : array_chunk($this->capacity, $chords) as $group => $prices) {
+            foreach ($prices as $chord => $price) {
+                if ($price > 0.0) {
+                    $data['capacity'][] = ['group' => $group, 'chord' => $chord, 'price' => $price];
+                }
             }
         }
         foreach ($this->misleading as $chord => $price) {

@@ -66,6 +66,9 @@ final class Solver
             if ($this->incumbent->cost - $this->proved > self::WORTH_ANNEALING * $this->incumbent->cost) {
                 $this->anneal();
             }
+            $this->ascent->polish();
+            $this->ascent->narrow($this->incumbent->limit());
+            $this->proved = max($this->proved, $this->ascent->bound);
             $left = (new Branching($this->relaxation, $this->improvement, $this->incumbent, $this->goesOn(...)))->search($this->ascent);
             $this->proved = max($this->proved, min($left, $this->incumbent->cost));
         }

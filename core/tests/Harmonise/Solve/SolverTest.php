@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use Zebrafinch\Core\Harmonise\Solve\Answer;
+use Zebrafinch\Core\Harmonise\Solve\Ascent;
 use Zebrafinch\Core\Harmonise\Solve\Checker;
 use Zebrafinch\Core\Harmonise\Solve\Instance;
+use Zebrafinch\Core\Harmonise\Solve\Polishing;
 use Zebrafinch\Core\Harmonise\Solve\Progress;
+use Zebrafinch\Core\Harmonise\Solve\Relaxation;
 use Zebrafinch\Core\Harmonise\Solve\Slot;
 use Zebrafinch\Core\Harmonise\Solve\Solver;
 use Zebrafinch\Core\Tests\Harmonise\Solve\BruteForce;
@@ -52,6 +55,24 @@ test('an answer carries multipliers from which its bound can be worked out', fun
     'medium' => [GeneratedInstances::medium(9)],
     'flat' => [GeneratedInstances::flatMedium(2)],
 ]);
+
+test('polishing raises the bound and never passes the optimum, and the checker reckons the same', function (int $seed) {
+    $instance = GeneratedInstances::small($seed);
+    $optimum = Solver::solve($instance)->cost;
+    $relaxation = new Relaxation($instance);
+    $ascent = new Ascent($relaxation);
+    for ($round = 0; $round < 4; $round++) {
+        $ascent->measure();
+        $ascent->restore();
+        [$prices, $bound] = Polishing::of($relaxation, $ascent->best, $ascent->reached);
+        expect($bound)
+            ->toBeGreaterThanOrEqual($ascent->reached - 1e-9)
+            ->toBeLessThanOrEqual($optimum + 1e-6)
+            ->and((new Checker($instance))->bound($prices->toData()))
+            ->toEqualWithDelta($bound, 1e-6);
+        $ascent->climb($optimum);
+    }
+})->with(range(1, 12));
 
 test('a changed answer is found out', function (Closure $change, string $complaint) {
     $instance = GeneratedInstances::small(3);
