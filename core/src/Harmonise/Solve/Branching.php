@@ -13,12 +13,12 @@ use Closure;
 final class Branching
 {
     /** Rounds of raising the bound in each half. */
-    private const ROUNDS = 4;
+    private const ROUNDS = 3;
 
     private const STEPS = 8;
 
     /** Combinations that are searched before a half is split again. */
-    private const CLOSING_STEPS = 400;
+    private const CLOSING_STEPS = 100;
 
     private bool $isStopped = false;
 
