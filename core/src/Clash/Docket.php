@@ -58,7 +58,6 @@ final readonly class Docket
     public function on(array $presses, LoadedKeymap $keymap): array
     {
         $found = [];
-        $order = [];
         foreach ($presses as $press) {
             $bindings = $keymap->onPress($press);
             if ($bindings === []) {
@@ -66,18 +65,33 @@ final readonly class Docket
             }
             foreach ($this->kinds as $kind) {
                 foreach ($kind->find($keymap, $press, $bindings) as $clash) {
-                    if ($this->ignored !== [] && isset($this->ignored[$clash->id()])) {
-                        continue;
+                    $id = $clash->id();
+                    if (! isset($this->ignored[$id])) {
+                        $found[$id] = $clash;
                     }
-                    $found[$clash->id()] = $clash;
-                    $order[$clash->id()] = sprintf('%d %06d %s', $clash->grade->rank(), 999_999 - count($clash->losing), $clash->id());
                 }
             }
         }
-        asort($order, SORT_STRING);
 
+        return count($found) < 2 ? $found : self::sorted($found);
+    }
+
+    /**
+     * The worst first; of those that are as bad, those with which most is lost.
+     *
+     * @param  array<string, Clash>  $found  by identity
+     * @return array<string, Clash>
+     */
+    private static function sorted(array $found): array
+    {
+        $badness = [];
+        foreach ($found as $clash) {
+            $badness[] = $clash->grade->rank() * 1_000_000 - count($clash->losing);
+        }
+        $ids = array_keys($found);
+        array_multisort($badness, $ids, SORT_STRING);
         $sorted = [];
-        foreach (array_keys($order) as $id) {
+        foreach ($ids as $id) {
             $sorted[$id] = $found[$id];
         }
 

@@ -12,6 +12,9 @@ final class Seat
     /** @var array<int, array<string, non-empty-list<Press>>> of chords by position that were asked for, by modifiers and key */
     private array $known = [];
 
+    /** @var array<string, string|false> by press, as far as asked for; false where nothing is typed */
+    private array $typed = [];
+
     public function __construct(public readonly Board $board, public readonly Layout $layout, public readonly System $system)
     {
         $this->printer = new ChordPrinter($layout, $system);
@@ -82,9 +85,13 @@ final class Seat
     /** The character that the chord types where text is entered, or null where it types none. */
     public function typed(Chord $chord): ?string
     {
-        $made = $this->press($chord)->made;
+        $press = $this->press($chord);
+        $typed = $this->typed[$press->id] ??=
+            $press->made?->key instanceof Key
+                ? $this->layout->typed($press->made->key, $press->made->modifiers, $this->system) ?? false
+                : false;
 
-        return $made?->key instanceof Key ? $this->layout->typed($made->key, $made->modifiers, $this->system) : null;
+        return $typed === false ? null : $typed;
     }
 
     /**

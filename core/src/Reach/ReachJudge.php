@@ -21,13 +21,17 @@ final class ReachJudge
     /** @var array<string, bool> by press, as far as asked for */
     private array $plain = [];
 
+    /** @var array<string, Reach> by chord, as far as asked for */
+    private array $known = [];
+
     public function __construct(private readonly Seat $seat, private readonly ReservedChords $reserved)
     {
     }
 
     public function of(Chord $chord): Reach
     {
-        return $chord->key instanceof Key ? $this->ofKey($chord, $chord->key) : $this->ofCharacter($chord, $chord->key);
+        return $this->known[$chord->id()] ??=
+            $chord->key instanceof Key ? $this->ofKey($chord, $chord->key) : $this->ofCharacter($chord, $chord->key);
     }
 
     /**
