@@ -86,8 +86,9 @@ final readonly class KitReader
      * Offers for one application, which know what its intents have in the others.
      *
      * @param  array<string, Seat>  $alsoAt  by the name of the suite: where the chords must be reached too
+     * @param  (Closure(string): CurrentKeymap)|null  $each  of {@see each()}, for who has asked already
      */
-    public function offers(User $user, Application $application, Seat $seat, array $alsoAt = []): Offers
+    public function offers(User $user, Application $application, Seat $seat, array $alsoAt = [], ?Closure $each = null): Offers
     {
         if ($application->id === DesktopCatalogue::ID) {
             return new Offers(
@@ -101,7 +102,7 @@ final readonly class KitReader
             );
         }
         $vocabulary = $this->words->vocabulary($user);
-        $others = array_filter($this->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
+        $others = array_map($each ?? $this->each($user), array_values(array_diff($this->library->applicationIds(), [$application->id])));
 
         return new Offers(
             static function (string $command) use ($application, $others, $vocabulary): array {

@@ -1,60 +1,119 @@
-# Measurements. Those of the core run by themselves; those of the browser and the API on large worlds of their own.
+# Measurements, each beside what it is compared to and its aim. Those of the core run by themselves; those of the browser and the API on
+# worlds of their own.
 
-# run_bench all|faults: what is killed and mutated is measured by itself, for it takes long.
+BENCH_OF_CORE="across clashes first-screen harmonise learning look-up-table reading-key-files search-index settle"
+BENCH_OF_HOUSE="start api remap load press search"
+# Longer than a look at speed should take; only when they are named.
+BENCH_BY_NAME="heavy-load agents history faults"
+
+# run_bench [NAME...]
 run_bench() {
+    local name report=$VAR/bench/report.txt core='' house='' started=$SECONDS
+    for name in "${@:-all}"; do
+        case " all $BENCH_OF_CORE $BENCH_OF_HOUSE $BENCH_BY_NAME " in
+            *" $name "*) ;;
+            *) fail "there is no measurement \"$name\"." "choose some of: $BENCH_OF_CORE $BENCH_OF_HOUSE $BENCH_BY_NAME." ;;
+        esac
+        [ "$name" != faults ] || { shift; prepare >/dev/null; php "$ROOT/tools/bench/faults.php" "${1:-200}" "${2:-1000000}"; return; }
+        case " $BENCH_OF_CORE " in *" $name "*) core="$core $name" ;; *) [ "$name" = all ] || house="$house $name" ;; esac
+        if [ "$name" = all ]; then core=$BENCH_OF_CORE house=$BENCH_OF_HOUSE; fi
+    done
     prepare >/dev/null
-    if [ "${1:-all}" = faults ]; then
-        php "$ROOT/tools/bench/faults.php" "${2:-200}" "${3:-1000000}"
-        return
-    fi
     require_build >/dev/null
-    # As the server runs it: with the compiler.
-    php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "$ROOT/tools/bench/run.php"
     require_test_packages >/dev/null
-    bench_on_large_world press 6 400 1000
-    bench_on_large_world search 20 500 60
-    bench_agents
-    bench_history
+    mkdir -p "$VAR/bench"
+    {
+        # As the server runs it: with the compiler.
+        # shellcheck disable=SC2086
+        [ -z "$core" ] || php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "$ROOT/tools/bench/run.php" $core
+        for name in $house; do "bench_$(printf %s "$name" | tr - _)"; done
+    } | tee "$report"
     already_running || stop_postgres
+    say ""
+    say "$(grep -c '^  met' "$report" || true) aims met, $(grep -c '^  missed' "$report" || true) missed, in $((SECONDS - started)) s."
+    sed -n 's/^  missed  \([^:]*\):.*/  missed: \1/p' "$report"
 }
 
+bench_press() { bench_on_large_world press 6 400 1000; }
+bench_search() { bench_on_large_world search 20 500 60; }
+bench_remap() { bench_on_demo browser remap; }
+bench_api() { bench_on_demo api; }
+bench_load() { bench_on_demo load 100 30; }
+# The promise for a large house.
+bench_heavy_load() { bench_on_demo load 500 60 harmonise; }
 # A house with 500 suites: what their agents cost, and how soon a release is everywhere.
 bench_agents() { bench_on_demo agents; }
-
 # What people and agents ask on the first day, and with a year behind them.
 bench_history() { bench_on_demo history; }
 
-# bench_on_demo WHAT: on a server and a database of its own.
+# From `start` in a place that was started before to the first answer.
+bench_start() {
+    (
+        own_bench_place
+        start_for_bench
+        local began ended
+        began=$(date +%s%N)
+        stop_web_services
+        ended=$(date +%s%N)
+        began=$ended
+        start_for_bench
+        ended=$(date +%s%N)
+        printf '%s %s\n' "$(((ended - began) / 1000000))" "$(php -r '$t = hrtime(true); exec(PHP_BINARY." -n -r 1;"); echo (int) ((hrtime(true) - $t) / 1e6);')"
+    ) | php -r '
+        require $argv[1];
+        [$took, $plain] = explode(" ", trim((string) fgets(STDIN)));
+        echo Row::aimed("a second start, to the first answer", sprintf("%.1f s, %.0f × starting PHP", $took / 1000, $took / max(1, $plain)), "≤ 2 s", $took <= 2000), "\n";
+    ' "$ROOT/tools/bench/Row.php"
+}
+
+start_for_bench() {
+    {
+        require_packages
+        require_composer_packages
+        require_npm_packages
+        ensure_database "$DATABASE"
+        migrate_and_fill "$DATABASE" demo
+        require_build
+        start_services
+    } >/dev/null 2>&1
+}
+
+own_bench_place() {
+    UNWATCHED=yes
+    WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
+    require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
+    trap stop_web_services EXIT
+}
+
+# bench_on_demo WHAT ARGUMENTS...: on a server and a database of its own.
 bench_on_demo() {
     (
-        UNWATCHED=yes
-        WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
-        require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
-        trap stop_web_services EXIT
+        own_bench_place
         recreate_database "$DATABASE" >/dev/null 2>&1
         migrate_and_fill "$DATABASE" demo >/dev/null
-        start_services
+        start_services >/dev/null
+        local what=$1
+        shift
+        cd "$ROOT"
+        if [ "$what" = browser ]; then node tools/bench/browser/measure.mjs "$1" "http://127.0.0.1:$WEB_PORT"; return; fi
         # As the service user: what the server and the measurement remember of agents belongs to both.
         as_service env DB_PORT="$DB_PORT" DB_DATABASE="$DATABASE" \
-            php -d opcache.enable_cli=1 "$ROOT/tools/bench/$1/measure.php" "http://127.0.0.1:$WEB_PORT"
+            php -d opcache.enable_cli=1 "$ROOT/tools/bench/$what/measure.php" "http://127.0.0.1:$WEB_PORT" "$@"
     )
 }
 
 # bench_on_large_world WHAT APPLICATIONS COMMANDS BINDINGS
 bench_on_large_world() {
     (
-        UNWATCHED=yes
-        WEB_PORT=${ZEBRAFINCH_TEST_PORT:-8470} RUN=$VAR/run-bench DATABASE=zebrafinch_bench WORKSTATIONS=$VAR/bench/workstations SUITES=""
+        own_bench_place
         export ZEBRAFINCH_DATA=$VAR/bench/$1
-        require_free_port "$WEB_PORT" ZEBRAFINCH_TEST_PORT
-        trap stop_web_services EXIT
         rm -rf "$ZEBRAFINCH_DATA"
         mkdir -p "$ZEBRAFINCH_DATA"
         php "$ROOT/tools/bench/make-large-world.php" "$ZEBRAFINCH_DATA" "$2" "$3" "$4"
         chmod -R a+rX "$VAR/bench"
         recreate_database "$DATABASE" >/dev/null 2>&1
         migrate_and_fill "$DATABASE" demo >/dev/null
-        start_services
+        start_services >/dev/null
         cd "$ROOT"
         node tools/bench/browser/measure.mjs "$1" "http://127.0.0.1:$WEB_PORT"
     )

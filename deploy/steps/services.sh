@@ -143,7 +143,7 @@ begin_service() {
             -d opcache.jit=tracing -d opcache.jit_buffer_size=64M ;;
         web) run_service web /usr/sbin/nginx -p "$RUN/nginx" -e stderr -c "$RUN/nginx.conf" ;;
         # Long work gives way to short. A worker ends by itself when a large search has left it with much memory, and once an hour; then the next one is begun.
-        queue-*) run_service "$1" nice -n 10 php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d memory_limit=1G \
+        queue-*) run_service "$1" nice -n 19 php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d memory_limit=1G \
             "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --memory=384 --max-time=3600 --quiet ;;
         workstation-*) run_service "$1" php "$ROOT/standins/workstation/run.php" --suite="$suite" --token="demo-token-of-$suite" \
             --server="http://127.0.0.1:$WEB_PORT" --folder="$WORKSTATIONS/$suite" ;;

@@ -11,6 +11,9 @@ namespace Zebrafinch\Core\Keyboard;
  */
 final readonly class Chord
 {
+    /** Every key of a large board on every layer. */
+    private const MOST_KNOWN = 4_000;
+
     /** Kept, since every comparison and look-up asks for it. */
     private string $id;
 
@@ -47,6 +50,22 @@ final readonly class Chord
      * @throws UnreadableChord with the offset of the part that could not be read
      */
     public static function parse(string $text): self
+    {
+        /** @var array<string, self> $known the same few hundred are read again and again */
+        static $known = [];
+        if (isset($known[$text])) {
+            return $known[$text];
+        }
+        $chord = self::read($text);
+        if (count($known) < self::MOST_KNOWN) {
+            $known[$text] = $chord;
+        }
+
+        return $chord;
+    }
+
+    /** @throws UnreadableChord */
+    private static function read(string $text): self
     {
         $character = preg_match("/^((?:[^'+]*\+)*)'(.+)'$/us", $text, $found) === 1 ? $found[2] : null;
         $parts = explode('+', $character === null ? $text : $found[1]);

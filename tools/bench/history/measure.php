@@ -12,7 +12,7 @@ use Database\Seeders\DemoWorld;
 use Illuminate\Support\Facades\DB;
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
-require __DIR__.'/Visitor.php';
+require dirname(__DIR__).'/Visitor.php';
 $app = require dirname(__DIR__, 3).'/bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 

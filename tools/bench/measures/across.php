@@ -36,7 +36,10 @@ return static function (): iterable {
     $large = World::manyCommands(1, 2_000)[0];
     $known = array_map(World::application(...), World::applicationIds());
     $words = TradeWords::fromData(World::json('catalogues/words.json'));
-    $texts = json_encode(array_map(static fn ($one): array => [$one->name, $one->tooltip, $one->menu], $large->commands()), JSON_THROW_ON_ERROR);
+    $texts = json_encode(
+        array_map(static fn ($one): array => [$one->name, $one->tooltip, $one->menu], $large->commands()),
+        JSON_THROW_ON_ERROR,
+    );
     $proposed = SideBySide::of(
         static fn (): array => Proposals::from($vocabulary, $words, $known)->for($large),
         static fn () => json_decode($texts, true, 8, JSON_THROW_ON_ERROR),

@@ -50,8 +50,18 @@ return static function (): iterable {
     )->instance;
     [$took, $answer] = $solve($kit, 10);
     yield Row::aimed(
-        sprintf('harmonising the demo\'s whole kit (%d intents, %d commands, %d chords)', count($kit->intents), count($kit->slots), count($kit->chords)),
-        sprintf('%s after %.1f s, cost %.2f', $answer->isOptimal ? 'proved best' : sprintf('gap %.4f %%', 100 * $answer->gap()), $took, $answer->cost),
+        sprintf(
+            'harmonising the demo\'s whole kit (%d intents, %d commands, %d chords)',
+            count($kit->intents),
+            count($kit->slots),
+            count($kit->chords),
+        ),
+        sprintf(
+            '%s after %.1f s, cost %.2f',
+            $answer->isOptimal ? 'proved best' : sprintf('gap %.4f %%', 100 * $answer->gap()),
+            $took,
+            $answer->cost,
+        ),
         'proved within 3 s',
         $answer->isOptimal && $took <= 3.0,
     );
@@ -92,7 +102,10 @@ return static function (): iterable {
     file_put_contents($file, LpText::of($instance));
     exec('node '.escapeshellarg(dirname(__DIR__).'/highs.mjs').' '.escapeshellarg($file).' 60', $said, $code);
     unlink($file);
-    $theirs = $code === 0 ? json_decode(array_pop($said) ?? '', true, 4, JSON_THROW_ON_ERROR) : throw new RuntimeException('The open solver failed.');
+    $theirs =
+        $code === 0
+            ? json_decode(array_pop($said) ?? '', true, 4, JSON_THROW_ON_ERROR)
+            : throw new RuntimeException('The open solver failed.');
     yield Row::told(
         sprintf(
             'a medium one beside HiGHS on the written LP file: cost %.4f and %.4f (%s), %.2f s and %.1f s, %.0f × as long',

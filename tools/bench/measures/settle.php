@@ -26,7 +26,13 @@ return static function (): iterable {
     );
     yield Row::aimed(
         "settling all {$faults} faults of 600 bindings",
-        sprintf('%.2f s, %.0f × finding them; %d repairs, %s', $time->subject / 1000, $time->ratio(), count($settled->repairs), $settled->isCheapest() ? 'proved cheapest' : 'not proved'),
+        sprintf(
+            '%.2f s, %.0f × finding them; %d repairs, %s',
+            $time->subject / 1000,
+            $time->ratio(),
+            count($settled->repairs),
+            $settled->isCheapest() ? 'proved cheapest' : 'not proved',
+        ),
         '≤ 1 s',
         $time->subject <= 1000.0,
     );

@@ -80,7 +80,13 @@ function Layers({ table, press, application, context, onLayer }: AnsweredProps &
 /** The ladders stand below the board, and follow when the hand rests. */
 function Below({ table, chord: store, application, context }: Props) {
   const { press } = usePress(table, useSettled(useStored(store), RESTS))
-  return press !== null && <Ladders table={table} press={press} application={application} context={context} />
+  return (
+    press !== null && (
+      <div data-testid="ladders" data-press={press}>
+        <Ladders table={table} press={press} application={application} context={context} />
+      </div>
+    )
+  )
 }
 
 /** The chord in caps, what it does in a sentence, and whether this keyboard can press it as it is written. */

@@ -6,7 +6,7 @@ import { useApplications } from '../../api/applications'
 import type { Schema } from '../../api/client'
 import { ChangeContext } from '../../keymap/changes'
 import { useKeymap } from '../../keymap/queries'
-import { useRemap } from './queries'
+import { useAskAhead, useRemap } from './queries'
 import { useChords, useListening } from '../../listening/Listening'
 import { Asking } from '../../parts/Asking'
 import { remember, remembered } from '../../parts/remembered'
@@ -79,7 +79,9 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   const { swap, error: swapError, isNothing } = useSwapKeys(application)
   useTypingInto(row.words)
 
+  const askAhead = useAskAhead(application)
   const give = (chord: string, next: 'tap' | 'hold' = 'tap') => {
+    if (hasCommand) askAhead({ ...remapping, chord, gesture: next })
     row.give(chord)
     write({ chord, gesture: next === 'hold' ? 'hold' : '' })
   }

@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../../api/client'
 import { KIT } from '../../api/keys'
 import type { paths } from '../../api/schema'
@@ -23,6 +23,14 @@ const remapQuery = (application: string, { command, gesture, ...optional }: Rema
     enabled: application !== '' && command !== '',
     placeholderData: keepPreviousData,
   })
+}
+
+/** Asks before the page has followed the hand, so that the answer is on its way while it is drawn. */
+export function useAskAhead(application: string): (remapping: Remapping) => void {
+  const client = useQueryClient()
+  const seat = useSeat()
+  // What is refused is told where the answer is shown.
+  return (remapping) => void client.query(remapQuery(application, remapping, seat)).catch(() => undefined)
 }
 
 export const useRemap = (application: string, remapping: Remapping) => useQuery(remapQuery(application, remapping, useSeat()))

@@ -11,6 +11,7 @@ use App\Keymap\KitReader;
 use App\Library\Library;
 use App\Models\User;
 use App\Suite\SuiteSeats;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Zebrafinch\Core\Across\DestroysElsewhere;
 use Zebrafinch\Core\Application\Application;
@@ -31,10 +32,11 @@ final readonly class RemapController
 
     public function __invoke(RemapRequest $request, #[CurrentUser] User $user, Application $application, Seat $seat): RemapResource
     {
-        $keymap = $this->kit->of($user, $application)->at($seat);
+        $each = $this->kit->each($user);
+        $keymap = $each($application->id)->at($seat);
         $command = $application->command($request->string('command')->toString());
         $context = $application->contexts->get($request->string('context', $command->home)->toString());
-        $offers = $this->kit->offers($user, $application, $seat, $this->seats->named($request->suites()));
+        $offers = $this->kit->offers($user, $application, $seat, $this->seats->named($request->suites()), $each);
         $wanted = $request->filled('chord')
             ? new Binding($request->chord($seat, $application), $command->id, $context->id, $request->gesture())
             : null;
@@ -45,19 +47,23 @@ final readonly class RemapController
             $context,
             $offers->for($keymap, $command->id, $context->id, self::MOST_OFFERS),
             $wanted,
-            $wanted === null ? [] : DestroysElsewhere::by($wanted->chord, $this->others($user, $application, $seat)),
+            $wanted === null ? [] : DestroysElsewhere::by($wanted->chord, $this->others($each, $application, $seat)),
             $wanted === null ? null : $this->inFront($user, $application, $wanted, $seat),
             $this->docket,
             $this->library->keyboards->reserved(),
         );
     }
 
-    /** @return list<LoadedKeymap> of the other applications, as the person has them in use */
-    private function others(User $user, Application $application, Seat $seat): array
+    /**
+     * @param  Closure(string): CurrentKeymap  $each
+     * @return list<LoadedKeymap> of the other applications, as the person has them in use
+     */
+    private function others(Closure $each, Application $application, Seat $seat): array
     {
-        $others = array_filter($this->kit->all($user), static fn (CurrentKeymap $one): bool => $one->application->id !== $application->id);
-
-        return array_map(static fn (CurrentKeymap $one): LoadedKeymap => $one->at($seat), array_values($others));
+        return array_map(
+            static fn (string $id): LoadedKeymap => $each($id)->at($seat),
+            array_values(array_diff($this->library->applicationIds(), [$application->id])),
+        );
     }
 
     /** The application that the desktop would take a chord from; null where the desktop is not asked. */
