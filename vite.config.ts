@@ -5,6 +5,8 @@ export default defineConfig({
   plugins: [react()],
   publicDir: false,
   base: '/build/',
+  // Bootstrap 5 is written in words of Sass that newer versions of it call old.
+  css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
   build: {
     outDir: 'public/build',
     manifest: 'manifest.json',

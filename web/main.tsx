@@ -1,6 +1,6 @@
 import '@fontsource/atkinson-hyperlegible/latin-400.css'
 import '@fontsource/atkinson-hyperlegible/latin-700.css'
-import 'bootstrap/dist/css/bootstrap.min.css'
+import './style/bootstrap.scss'
 import './style/theme.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'

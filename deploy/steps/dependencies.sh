@@ -39,15 +39,9 @@ require_npm_packages() {
 
 require_build() {
     local hash
-    hash=$(hash_of "$ROOT/web" "$ROOT/package-lock.json" "$ROOT/vite.config.ts" "$ROOT/docs/openapi.yaml")
+    hash=$(hash_of "$ROOT/web" "$ROOT/tools/compress-build.mjs" "$ROOT/package-lock.json" "$ROOT/vite.config.ts" "$ROOT/docs/openapi.yaml")
     if ! unchanged build "$hash" || [ ! -f "$ROOT/public/build/manifest.json" ]; then
-        step "Front end" build_front_end
+        step "Front end" npm run --prefix "$ROOT" build
         stamp build "$hash"
     fi
-}
-
-# Compressed here once and for good; the web server sends what stands beside a file under its name with .gz.
-build_front_end() {
-    npm run --prefix "$ROOT" build
-    find "$ROOT/public/build/assets" \( -name '*.js' -o -name '*.css' \) -exec gzip -9 -k -f {} +
 }

@@ -5,12 +5,11 @@ import { queryClient } from '../api/queryClient'
 import { ChangeProvider } from '../keymap/ChangeProvider'
 import { ListeningProvider } from '../listening/Listening'
 import { FindScreen } from '../screens/find/FindScreen'
-import { RemapScreen } from '../screens/remap/RemapScreen'
 import { SignInScreen } from '../screens/session/SignInScreen'
 import { SeatContext, storedSeat, storeSeat, type ChosenSeat } from '../seat/seat'
 import { CrashPage } from './CrashPage'
 import { Frame } from './Frame'
-import { fetchLater, later } from './later'
+import { fetchLater, later } from '../parts/later'
 import { SignedIn } from './SignedIn'
 import { NowherePage } from './NowherePage'
 
@@ -46,7 +45,7 @@ const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/find" replace /> },
       { path: 'find', element: <FindScreen /> },
-      { path: 'remap/:application?', element: <RemapScreen /> },
+      { path: 'remap/:application?', ...later(() => import('../screens/remap/RemapScreen'), 'RemapScreen') },
       { path: 'remap/:application/bulk-edit', ...later(() => import('../screens/remap/BulkEditScreen'), 'BulkEditScreen') },
       { path: 'remap/:application/changes', ...later(() => import('../screens/keymap/ChangesScreen'), 'ChangesScreen') },
       { path: 'clashes/:application?', ...later(() => import('../screens/clash/ClashScreen'), 'ClashScreen') },

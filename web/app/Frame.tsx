@@ -4,6 +4,7 @@ import { answer, api } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import { ListenBar, ListenButton } from '../listening/ListenBar'
 import lone from '../parts/LonePage.module.css'
+import { laterPart } from '../parts/later'
 import { ProblemNote } from '../parts/ProblemNote'
 import { useWrite } from '../parts/useWrite'
 import { ChangeContext } from '../keymap/changes'
@@ -11,11 +12,12 @@ import { useHeldFocus } from '../parts/useHeldFocus'
 import { useLayoutProposal } from '../seat/browserLayout'
 import { useKeyboards } from '../seat/queries'
 import { hasStoredSeat, SeatContext, SYSTEMS } from '../seat/seat'
-import { SeatDialog } from '../seat/SeatDialog'
 import { SittingNote } from '../screens/suite/SittingNote'
 import { SignedIn } from './SignedIn'
 import css from './app.module.css'
 import { currentTheme, showTheme } from './theme'
+
+const SeatDialog = laterPart(() => import('../seat/SeatDialog'), 'SeatDialog')
 
 /** In the order of the work. */
 const SCREENS = [

@@ -2,15 +2,17 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useMemo, useState, type ReactNode } from 'react'
 import { ProblemError, type Schema } from '../api/client'
 import { KIT } from '../api/keys'
+import { laterPart } from '../parts/later'
 import { useWrite } from '../parts/useWrite'
 import { useSeat } from '../seat/seat'
 import { ChangeContext, type WantedChange, type WayBack } from './changes'
-import { ClashDialog } from './ClashDialog'
-import { MergeDialog } from './MergeDialog'
-import { NameDialog } from './NameDialog'
 import { Notice, type NoticeText } from './Notice'
 import { keymapQuery } from './queries'
 import { sendWrite, toldOf, type KeymapWrite } from './writes'
+
+const ClashDialog = laterPart(() => import('./ClashDialog'), 'ClashDialog')
+const MergeDialog = laterPart(() => import('./MergeDialog'), 'MergeDialog')
+const NameDialog = laterPart(() => import('./NameDialog'), 'NameDialog')
 
 type Step =
   | { at: 'rest' }

@@ -2,11 +2,13 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { useSession } from '../../api/session'
 import { useMySittings } from '../../api/suites'
+import { laterPart } from '../../parts/later'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { useLeave, useTellUsage } from './mutations'
-import { SitDown } from './SitDown'
 import { until } from './words'
 import css from './suite.module.css'
+
+const SitDown = laterPart<'SitDown', { onClose: () => void }>(() => import('./SitDown'), 'SitDown')
 
 /** On every screen: where one sits with the way out, or the way to sit down; and what one changed by hand there. */
 export function SittingNote() {

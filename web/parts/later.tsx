@@ -1,4 +1,4 @@
-import type { ComponentType } from 'react'
+import { lazy, Suspense, type ComponentType } from 'react'
 
 /** Screens that are fetched when somebody goes there, or when the page has nothing else to do. */
 const waiting: (() => Promise<unknown>)[] = []
@@ -7,6 +7,22 @@ const waiting: (() => Promise<unknown>)[] = []
 export function later<Name extends string>(load: () => Promise<Record<Name, ComponentType>>, name: Name) {
   waiting.push(load)
   return { lazy: async () => ({ Component: (await load())[name] }) }
+}
+
+/** A part that is not there at first, such as a question that is seldom asked; nothing stands in its stead for the moment until it is. */
+export function laterPart<Name extends string, Props extends object>(
+  load: () => Promise<Record<Name, ComponentType<Props>>>,
+  name: Name,
+): ComponentType<Props> {
+  waiting.push(load)
+  const Part = lazy(async () => ({ default: (await load())[name] as ComponentType<object> }))
+  return function Later(props: Props) {
+    return (
+      <Suspense fallback={null}>
+        <Part {...props} />
+      </Suspense>
+    )
+  }
 }
 
 /** In ms: long enough for the first screen to have asked what it needs. */
