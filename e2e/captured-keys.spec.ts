@@ -98,3 +98,29 @@ test('the key that starts listening is captured when it is pressed twice, and an
   await page.keyboard.press('F9')
   await expect(page).toHaveURL((url) => url.searchParams.get('chord') === 'F9')
 })
+
+test('sixty presses in a second are all taken, and what is shown is the last', async ({ page }) => {
+  await signIn(page, 'motion')
+  await page.goto('/find')
+  await startListening(page)
+  const codes = Array.from({ length: 60 }, (_, at) => `Key${'QWERTASDFGZXCVBYUIOPHJKLNM'[(at * 7) % 26]}`)
+  for (const code of codes) await page.keyboard.press(code, { delay: 1 })
+  const last = codes.at(-1) ?? ''
+  await expect(page.getByTestId('who-chord')).toHaveAttribute('data-press', last)
+  await expect(page.locator('button[data-key][data-chosen=true]')).toHaveAttribute('data-key', last)
+  await expect.poll(() => chordIn(page)).toBe(last)
+})
+
+test('no letter of a text is lost, however quickly it is typed, and whatever is drawn meanwhile', async ({ page }) => {
+  await signIn(page, 'motion')
+  await page.goto('/find')
+  const field = page.getByLabel('What do you want to do?')
+  await field.fill('')
+  const text = 'cut to the next marker and fade the sound out over ten frames'
+  await field.pressSequentially(text, { delay: 0 })
+  await expect(field).toHaveValue(text)
+  // Keys that mean something elsewhere are letters here.
+  await field.fill('')
+  await field.pressSequentially('f9 z ?/.', { delay: 0 })
+  await expect(field).toHaveValue('f9 z ?/.')
+})

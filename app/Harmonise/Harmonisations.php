@@ -60,7 +60,9 @@ final readonly class Harmonisations
      */
     private function end(Builder|HasMany $which): void
     {
-        (clone $which)->where('state', HarmonisationState::Waiting)->update(['state' => HarmonisationState::Cancelled, 'is_cancelled' => true]);
+        (clone $which)
+            ->where('state', HarmonisationState::Waiting)
+            ->update(['state' => HarmonisationState::Cancelled, 'is_cancelled' => true]);
         $which->where('state', HarmonisationState::Running)->update(['is_cancelled' => true]);
     }
 

@@ -57,8 +57,9 @@ final readonly class PersonalVocabulary
     /** Another one whenever somebody's own words, or what is known of their usage, are others. */
     public function stamp(User $user): string
     {
-        $rows = static fn (string $table): string => "(select md5(coalesce(string_agg(one::text, ',' order by id), '')) from {$table} as one ".
-            'where kit_id = :kit)';
+        $rows = static fn (
+            string $table,
+        ): string => "(select md5(coalesce(string_agg(one::text, ',' order by id), '')) from {$table} as one ".'where kit_id = :kit)';
         $usage =
             '(select coalesce(sum(hashtextextended(day::text, 0)), 0) from usage_days as day '.
             'where source_id in (select id from usage_sources where kit_id = :kit))';

@@ -14,7 +14,11 @@ run_bench() {
             *" $name "*) ;;
             *) fail "there is no measurement \"$name\"." "choose some of: $BENCH_OF_CORE $BENCH_OF_HOUSE $BENCH_BY_NAME." ;;
         esac
-        [ "$name" != faults ] || { shift; prepare >/dev/null; php "$ROOT/tools/bench/faults.php" "${1:-200}" "${2:-1000000}"; return; }
+        if [ "$name" = faults ]; then
+            prepare >/dev/null
+            php "$ROOT/tools/bench/faults.php" "${2:-200}" "${3:-1000000}"
+            return
+        fi
         case " $BENCH_OF_CORE " in *" $name "*) core="$core $name" ;; *) [ "$name" = all ] || house="$house $name" ;; esac
         if [ "$name" = all ]; then core=$BENCH_OF_CORE house=$BENCH_OF_HOUSE; fi
     done
@@ -25,7 +29,8 @@ run_bench() {
     {
         # As the server runs it: with the compiler.
         # shellcheck disable=SC2086
-        [ -z "$core" ] || php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "$ROOT/tools/bench/run.php" $core
+        [ -z "$core" ] || php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+            "$ROOT/tools/bench/run.php" $core
         for name in $house; do "bench_$(printf %s "$name" | tr - _)"; done
     } | tee "$report"
     already_running || stop_postgres
@@ -51,19 +56,12 @@ bench_start() {
     (
         own_bench_place
         start_for_bench
-        local began ended
-        began=$(date +%s%N)
+        local began
         stop_web_services
-        ended=$(date +%s%N)
-        began=$ended
+        began=$(date +%s%N)
         start_for_bench
-        ended=$(date +%s%N)
-        printf '%s %s\n' "$(((ended - began) / 1000000))" "$(php -r '$t = hrtime(true); exec(PHP_BINARY." -n -r 1;"); echo (int) ((hrtime(true) - $t) / 1e6);')"
-    ) | php -r '
-        require $argv[1];
-        [$took, $plain] = explode(" ", trim((string) fgets(STDIN)));
-        echo Row::aimed("a second start, to the first answer", sprintf("%.1f s, %.0f × starting PHP", $took / 1000, $took / max(1, $plain)), "≤ 2 s", $took <= 2000), "\n";
-    ' "$ROOT/tools/bench/Row.php"
+        php "$ROOT/tools/bench/second-start.php" "$((($(date +%s%N) - began) / 1000000))"
+    )
 }
 
 start_for_bench() {

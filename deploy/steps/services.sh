@@ -99,13 +99,16 @@ filled() {
 # What deploy/web/ready.sh makes is made anew when anything has changed that it is made from.
 require_ready() {
     local digest
-    digest=$({ printf '%s\n' "$ROOT" "$DB_PORT"; values_of_settings; cat "$SETTINGS" "$ROOT"/{composer.json,deploy/packages/versions.txt}; ready_sources; } | sha256sum)
+    digest=$({
+        printf '%s\n' "$ROOT" "$DB_PORT"
+        values_of_settings
+        cat "$SETTINGS" "$ROOT"/{composer.json,deploy/packages/versions.txt,bootstrap/app.php} \
+            "$ROOT"/{config,routes,deploy/web,app/Http/Middleware}/*.php
+    } | sha256sum)
     [ "$(cat "$READY/digest" 2>/dev/null)" != "$digest" ] || return 0
     step "Settings and routes" as_service "$ROOT/deploy/web/ready.sh" "$READY"
     as_service bash -c 'printf %s "$1" >"$2"' - "$digest" "$READY/digest"
 }
-
-ready_sources() { cat "$ROOT/bootstrap/app.php" "$ROOT"/{config,routes,deploy/web,app/Http/Middleware}/*.php; }
 
 values_of_settings() {
     local name
@@ -142,9 +145,10 @@ begin_service() {
             -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 \
             -d opcache.jit=tracing -d opcache.jit_buffer_size=64M ;;
         web) run_service web /usr/sbin/nginx -p "$RUN/nginx" -e stderr -c "$RUN/nginx.conf" ;;
-        # Long work gives way to short. A worker ends by itself when a large search has left it with much memory, and once an hour; then the next one is begun.
-        queue-*) run_service "$1" nice -n 19 php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d memory_limit=1G \
-            "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --memory=384 --max-time=3600 --quiet ;;
+        # Long work gives way to short. A worker ends by itself when a large search has left it with much memory, and once an hour; then
+        # the next one is begun.
+        queue-*) run_service "$1" nice -n 19 php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+            -d memory_limit=1G "$ROOT/artisan" queue:work --sleep=0.2 --tries=3 --memory=384 --max-time=3600 --quiet ;;
         workstation-*) run_service "$1" php "$ROOT/standins/workstation/run.php" --suite="$suite" --token="demo-token-of-$suite" \
             --server="http://127.0.0.1:$WEB_PORT" --folder="$WORKSTATIONS/$suite" ;;
     esac

@@ -45,8 +45,7 @@ foreach (
         Illuminate\Cache\RateLimiting\Limit::class,
         Illuminate\Database\Eloquent\Casts\Attribute::class,
         Symfony\Component\HttpFoundation\StreamedResponse::class,
-    ]
-    as $class
+    ] as $class
 ) {
     class_exists($class);
 }

@@ -1,4 +1,4 @@
-import { useCallback, useLayoutEffect } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useState } from 'react'
 import { NavigationType, useLocation, useNavigationType, useSearchParams } from 'react-router'
 
 type Values = Record<string, string>
@@ -32,7 +32,7 @@ let written: URLSearchParams | null = null
 export const RESTS = 90
 
 /** The write that waits for the hand to rest. */
-let waiting: { write: () => void; timer: ReturnType<typeof setTimeout> } | null = null
+let waiting: { by: object; write: () => void; timer: ReturnType<typeof setTimeout> } | null = null
 
 /** The entry of the history that is shown; what waits belongs to the one that it was begun on. */
 let shown = ''
@@ -50,9 +50,9 @@ function writeNow(): void {
   now?.write()
 }
 
-function writeLater(write: () => void): void {
+function writeLater(by: object, write: () => void): void {
   forget()
-  waiting = { write, timer: setTimeout(writeNow, RESTS) }
+  waiting = { by, write, timer: setTimeout(writeNow, RESTS) }
   window.addEventListener('click', writeNow, { capture: true })
 }
 
@@ -73,6 +73,16 @@ export function useAddress(): [read: (name: string) => string, write: (next: Val
       forget()
     }
   }, [key, kind, state, parameters])
+  const [me] = useState(() => ({}))
+  useEffect(
+    () => () => {
+      // Who has gone to another screen leaves nothing to write there.
+      if (waiting?.by !== me) return
+      written = null
+      forget()
+    },
+    [me],
+  )
   const read = useCallback((name: string) => parameters.get(name) ?? '', [parameters])
   const write = useCallback(
     (next: Values, { replace = false, isLater = false }: Way = {}) => {
@@ -84,10 +94,10 @@ export function useAddress(): [read: (name: string) => string, write: (next: Val
         if (begun === shown) setParameters(after, { replace: replace || isSame, state: OWN, preventScrollReset: true })
       }
       forget()
-      if (isLater) writeLater(toAddress)
+      if (isLater) writeLater(me, toAddress)
       else toAddress()
     },
-    [parameters, setParameters],
+    [me, parameters, setParameters],
   )
   return [read, write]
 }

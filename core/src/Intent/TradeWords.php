@@ -42,7 +42,10 @@ final class TradeWords
         // Longer phrases are looked for first.
         uksort($first, static fn (string $one, string $other): int => [str_word_count($other), $one] <=> [str_word_count($one), $other]);
         $this->first = $first;
-        $this->begins = array_map(static fn (string $phrase): string => explode(' ', $phrase)[0], array_combine(array_keys($first), array_keys($first)));
+        $this->begins = array_map(
+            static fn (string $phrase): string => explode(' ', $phrase)[0],
+            array_combine(array_keys($first), array_keys($first)),
+        );
         $this->things = array_fill_keys(array_merge(...array_map($this->stems(...), $data['things'])), true);
         $opposites = [];
         foreach ($data['opposites'] as [$one, $other]) {

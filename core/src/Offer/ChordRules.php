@@ -34,7 +34,8 @@ final class ChordRules
 
     public function objection(Binding $wanted): ?Objection
     {
-        $objection = $this->known["{$wanted->gesture->value} {$wanted->chord->id()}"] ??= $this->toChord($wanted->chord, $wanted->gesture) ?? false;
+        $objection = $this->known["{$wanted->gesture->value} {$wanted->chord->id()}"] ??=
+            $this->toChord($wanted->chord, $wanted->gesture) ?? false;
 
         return $objection === false ? $this->toTyping($wanted) : $objection;
     }

@@ -80,11 +80,12 @@ final class Offers
 
     private function at(LoadedKeymap $keymap): AtKeyboard
     {
-        return $this->known[spl_object_id($keymap->application).' '.spl_object_id($keymap->seat)] ??= ($this->atKeyboard ?? AtKeyboard::of(...))(
-            $keymap->application,
-            $keymap->seat,
-            new ChordRules($keymap->application, [$keymap->seat, ...array_values($this->alsoAt)], $this->reserved),
-        );
+        return $this->known[spl_object_id($keymap->application).' '.spl_object_id($keymap->seat)] ??= ($this->atKeyboard ??
+            AtKeyboard::of(...))(
+                $keymap->application,
+                $keymap->seat,
+                new ChordRules($keymap->application, [$keymap->seat, ...array_values($this->alsoAt)], $this->reserved),
+            );
     }
 
     /** @param  list<LoadedKeymap>  $everywhere  the same keymap at each keyboard */

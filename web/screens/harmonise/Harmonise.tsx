@@ -74,13 +74,14 @@ interface Props {
 }
 
 function Searching({ harmonisation, isSending, onCancel }: Props) {
-  const { gap, best, bound } = harmonisation
+  const { state, gap, best, bound } = harmonisation
+  const ahead = harmonisation.ahead ?? 0
   return (
     <div className={css.searching} role="status">
       <progress aria-label="Searching" value={gap === null ? undefined : 1 - Math.min(1, gap)} max={1} />
       <p>
-        {harmonisation.state === 'waiting' ? (
-          `Waits for its turn${(harmonisation.ahead ?? 0) === 0 ? '' : `, behind ${counted(harmonisation.ahead ?? 0, 'search', 'searches')}`} …`
+        {state === 'waiting' ? (
+          `Waits for its turn${ahead === 0 ? '' : `, behind ${counted(ahead, 'search', 'searches')}`} …`
         ) : gap === null ? (
           'Looking for a first solution …'
         ) : (

@@ -247,7 +247,7 @@ final class IntentProblem
         return $cost;
     }
 
-    /** After a full solution: what it would cost above the least to give a chord to one of some slots, a bit for each; INF where none can. */
+    /** After a full solution: what giving a chord to one of some slots costs above the least, a bit for each slot; INF where none can. */
     public function above(int $chord, int $slots): float
     {
         $index = array_search($chord, $this->chords, true);
@@ -285,7 +285,7 @@ final class IntentProblem
     {
         $without = clone $this;
         for ($slot = 0; $slots >> $slot > 0; $slot++) {
-            if (($slots >> $slot & 1) === 1) {
+            if ((($slots >> $slot) & 1) === 1) {
                 $without->forbid($slot, $chord);
             }
         }
