@@ -6,7 +6,9 @@ namespace App\Across;
 
 use App\Intent\PersonalVocabulary;
 use App\Keymap\KitReader;
+use App\Keymap\KitStamps;
 use App\Library\Library;
+use App\Library\WorkedOut;
 use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
@@ -28,7 +30,30 @@ final readonly class FamiliarSuite
         private Library $library,
         private PersonalVocabulary $words,
         private SuiteSeats $seats,
+        private KitStamps $stamps,
+        private WorkedOut $workedOut,
     ) {
+    }
+
+    /** The share alone; known from before where all that it is made from is as it was. */
+    public function share(User $user, Suite $suite, Seat $here): ?float
+    {
+        $there = $this->seats->of($suite);
+        $madeFrom = [
+            $this->stamps->of($user),
+            $this->words->stamp($user),
+            $this->library->keyboards->stamp($here),
+            $this->library->keyboards->stamp($there),
+            $suite->applications,
+            array_map(static fn (string $id): ?string => $suite->state->report($id)->sha256, $suite->keyFileOwners()),
+        ];
+        $share = $this->workedOut->json(
+            'familiarity',
+            json_encode($madeFrom, JSON_THROW_ON_ERROR),
+            fn (): ?float => $this->to($user, $suite, $here)->share,
+        );
+
+        return json_decode($share, true, 2, JSON_THROW_ON_ERROR);
     }
 
     public function to(User $user, Suite $suite, Seat $here): Familiarity

@@ -229,3 +229,25 @@ test('how often people sit in a suite, and how familiar it is to each, is told t
         ->toMatchArray(['person' => 'sound editor', 'times' => 2]);
     expect($regulars[0]['share'])->toBeGreaterThan(0);
 });
+
+test('the share that a suite\'s page tells of somebody is that of their own view, after every change of what it is made from', function () {
+    $this->as('sound')->putJson('/api/suites/bittern/sitting', ['until' => null]);
+    $this->deleteJson('/api/suites/bittern/sitting');
+    $shares = [];
+    $same = function () use (&$shares): void {
+        $own = $this->as('sound')->getJson('/api/suites/bittern/familiarity')->assertOk()->json('share');
+        $told = fn () => $this->as('assistant')->getJson('/api/suites/bittern')->json('regulars.0.share');
+        // Asked twice: worked out, and known.
+        expect([$told(), $told()])->toBe([$own, $own]);
+        $shares[] = $own;
+    };
+    $same();
+    $cutloom = $this->as('sound')->keymap('cutloom', 'split-at-playhead', 'KeyT', 'timeline');
+    $same();
+    $this->as('sound')->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => 'lift', 'intent' => 'rename', 'is_near' => false]]])->assertOk();
+    $this->as('sound')->rekey($cutloom, 'cutloom', 'lift', 'KeyJ', 'timeline');
+    $same();
+    $this->workstation('bittern')->round();
+    $same();
+    expect(count(array_unique($shares)))->toBeGreaterThan(1);
+});

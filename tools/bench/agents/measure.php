@@ -20,6 +20,7 @@ use Zebrafinch\Core\Preset\Problem;
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 require __DIR__.'/Swarm.php';
+require dirname(__DIR__).'/Row.php';
 $app = require dirname(__DIR__, 3).'/bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 
@@ -31,14 +32,6 @@ const EVERY = 2.0;
 [, $address] = $argv;
 $library = app(Library::class);
 $seat = $library->keyboards->seat(Keyboards::DEFAULT_BOARD, Keyboards::DEFAULT_LAYOUT, Keyboards::DEFAULT_SYSTEM);
-
-/** @param  list<float>  $times */
-function share(array $times, float $share): float
-{
-    sort($times);
-
-    return $times[min(count($times) - 1, (int) floor($share * count($times)))];
-}
 
 /** Rows that the database has written so far, but for the sessions of people. */
 function written(): int
@@ -129,16 +122,25 @@ for ($slice = 0; microtime(true) - $begin < SECONDS; $slice++) {
 }
 $rate = count($times) / (microtime(true) - $begin);
 $rows = written() - $before;
-printf(
-    '  500 agents, %.0f questions a second, %.1f %% unchanged: p95 %.1f ms, median %.1f; '.
-        "the floor of a request: p95 %.1f ms (aim: ≤ 20 ms beyond); %d rows written\n",
-    $rate,
-    (100 * count(array_keys($statuses, 304, true))) / count($statuses),
-    share($times, 0.95),
-    share($times, 0.5),
-    share($floor, 0.95),
-    $rows,
-);
+$slow = Row::share($times, 0.95);
+$least = Row::share($floor, 0.95);
+echo Row::aimed(
+    sprintf(
+        '500 agents, %.0f questions a second, %.1f %% unchanged',
+        $rate,
+        (100 * count(array_keys($statuses, 304, true))) / count($statuses),
+    ),
+    sprintf(
+        'p95 %.1f ms, median %.1f; the floor of a request: p95 %.1f ms; %d rows written',
+        $slow,
+        Row::share($times, 0.5),
+        $least,
+        $rows,
+    ),
+    '≤ 20 ms beyond the floor',
+    $slow <= $least + 20.0,
+),
+"\n";
 
 // The list of 200 suites against that of five, by queries and time.
 $list = static function (int $most): array {
@@ -176,19 +178,26 @@ while ($open !== [] && microtime(true) - $start < 60) {
     $open = array_values(array_diff($open, $changed));
     usleep(200_000);
 }
-printf(
-    "  a release in all of %d online suites: %.1f s, of them %.1f until it is made (aim: 10 s)\n",
-    SUITES - 5,
-    microtime(true) - $start,
-    $made,
-);
+$everywhere = microtime(true) - $start;
+echo Row::aimed(
+    sprintf('a release in all of %d online suites', SUITES - 5),
+    sprintf('%.1f s, of them %.1f until it is made', $everywhere, $made),
+    '10 s',
+    $everywhere <= 10.0,
+),
+"\n";
 [$small, , $fewer] = $list(5);
-printf(
-    "  the list of %d suites: %d queries, %.0f ms, %.1f × decoding its JSON; of 10 suites: %d queries, %.0f ms (aim: as many queries)\n",
-    SUITES,
-    $queries,
-    $large,
-    $large / $decoding,
-    $fewer,
-    $small,
-);
+echo Row::aimed(
+    sprintf('the list of %d suites', SUITES),
+    sprintf(
+        '%d queries, %.0f ms, %.1f × decoding its JSON; of 10 suites: %d queries, %.0f ms',
+        $queries,
+        $large,
+        $large / $decoding,
+        $fewer,
+        $small,
+    ),
+    'as many queries',
+    $queries <= $fewer,
+),
+"\n";

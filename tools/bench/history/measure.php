@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// What people and agents ask, on the first day and with the history of a year of 50 people behind it, as ratios; and the look-up
-// table that is asked again, against decoding its JSON. `./zebrafinch bench` calls it with a server of its own.
+// What people and agents ask, on the first day and with the history of a year of 50 people behind it, as ratios.
+// `./zebrafinch bench` calls it with a server of its own.
 // Usage: php measure.php ADDRESS
 
 use App\Models\Suite;
@@ -12,6 +12,7 @@ use Database\Seeders\DemoWorld;
 use Illuminate\Support\Facades\DB;
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
+require dirname(__DIR__).'/Row.php';
 require dirname(__DIR__).'/Visitor.php';
 $app = require dirname(__DIR__, 3).'/bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
@@ -87,38 +88,12 @@ function liveThroughAYear(int $keymap): int
 $first = medians($asked);
 $rows = liveThroughAYear($keymap);
 $after = medians($asked);
-printf("  with %s more rows of history, against the first day:\n", number_format($rows));
 foreach ($first as $name => $time) {
-    printf("    %-24s %.2f times (%.1f ms and %.1f ms)\n", $name, $after[$name] / $time, $after[$name], $time);
-}
-
-$table = $visitor->get('/table'.HERE);
-$decode = static function () use ($table): float {
-    $start = hrtime(true);
-    json_decode($table['body'], true, 64, JSON_THROW_ON_ERROR);
-
-    return (hrtime(true) - $start) / 1e6;
-};
-$isThere = false;
-$times = medians([
-    'who is signed in' => $asked['who is signed in'],
-    'not changed' => static fn (): float => $visitor->time('/table'.HERE, $table['tag']),
-    'asked anew' => static fn (): float => $visitor->time('/table'.HERE),
-    'decoding its JSON' => $decode,
-    'after one chord' => static function () use ($visitor, $keymap, &$isThere): float {
-        $chord = [['chord' => 'Alt+KeyT', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap']];
-        $visitor->send('POST', "/keymaps/{$keymap}/changes", [
-            'version' => $visitor->json('/applications/cutloom/keymap'.HERE)['version'],
-            'title' => 'Another chord',
-            'despite_clashes' => true,
-            'change' => $isThere ? ['removed' => $chord, 'added' => []] : ['removed' => [], 'added' => $chord],
-        ]);
-        $isThere = ! $isThere;
-
-        return $visitor->time('/table'.HERE);
-    },
-]);
-echo "  the look-up table of the demo's kit:\n";
-foreach ($times as $name => $time) {
-    printf("    %-24s %.2f times decoding its JSON (%.1f ms)\n", $name, $time / $times['decoding its JSON'], $time);
+    echo Row::aimed(
+        sprintf('%s with %s rows of history', $name, number_format($rows)),
+        sprintf('%.2f × the first day (%.1f ms and %.1f ms)', $after[$name] / $time, $after[$name], $time),
+        '≤ 1.2 ×',
+        $after[$name] <= 1.2 * $time,
+    ),
+    "\n";
 }

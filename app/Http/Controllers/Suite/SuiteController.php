@@ -52,7 +52,7 @@ final readonly class SuiteController
             static fn (array $one): array => [
                 'person' => $one['user']->name,
                 'times' => $one['times'],
-                'share' => $familiar->to($one['user'], $suite, $seat)->share,
+                'share' => $familiar->share($one['user'], $suite, $seat),
             ],
             $regulars->of($suite),
         );
