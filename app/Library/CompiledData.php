@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use Closure;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\File;
 
@@ -55,9 +56,20 @@ final class CompiledData
     /** Another one whenever any code of the core is another. */
     public function codeStamp(): string
     {
-        $make = fn (): string => hash('xxh128', self::stamp($this->codeFiles()));
+        return $this->codeStamp ??= $this->lately('code-stamp', fn (): string => hash('xxh128', self::stamp($this->codeFiles())));
+    }
 
-        return $this->codeStamp ??= $this->shared?->remember("code-stamp {$this->code}", self::UNCHANGED, $make) ?? $make();
+    /**
+     * What is read off many files, and asked for by every request: looked at again after two seconds at most.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $read
+     * @return T
+     */
+    public function lately(string $name, Closure $read): mixed
+    {
+        return $this->shared === null ? $read() : $this->shared->remember("{$name} {$this->code}", self::UNCHANGED, $read);
     }
 
     /** @param  list<string>  $paths */

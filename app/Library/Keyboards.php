@@ -91,16 +91,23 @@ final class Keyboards
     {
         $isWhole = fn (string $id): bool => ! isset($this->broken()["boards/{$id}.json"]);
 
-        return array_values(array_filter($this->names('boards/*-*.json'), $isWhole));
+        return $this->compiled->lately(
+            "boards {$this->root}",
+            fn (): array => array_values(array_filter($this->names('boards/*-*.json'), $isWhole)),
+        );
     }
 
     /** @return list<string> in the order in which they are offered */
     public function layoutIds(): array
     {
         $isWhole = fn (string $id): bool => ! isset($this->broken()["boards/layouts/{$id}.json"]);
-        $ids = array_column($this->decode("{$this->root}/boards/layouts/sources.json")['layouts'], 'id');
 
-        return array_values(array_filter($ids, $isWhole));
+        return $this->compiled->lately(
+            "layouts {$this->root}",
+            fn (): array => array_values(
+                array_filter(array_column($this->decode("{$this->root}/boards/layouts/sources.json")['layouts'], 'id'), $isWhole),
+            ),
+        );
     }
 
     /** @return array<string, string> boards and layouts that cannot be read, by file, with what is wrong */
@@ -108,7 +115,10 @@ final class Keyboards
     {
         return $this->broken ??= $this->compiled->keyed(
             'keyboards',
-            CompiledData::stamp(array_values(File::glob("{$this->root}/boards/{*-*,layouts/*}.json", GLOB_BRACE))),
+            $this->compiled->lately(
+                "keyboards {$this->root}",
+                fn (): string => CompiledData::stamp(array_values(File::glob("{$this->root}/boards/{*-*,layouts/*}.json", GLOB_BRACE))),
+            ),
             function (): array {
                 $broken = [];
                 $read = [

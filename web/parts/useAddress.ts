@@ -34,7 +34,7 @@ export const RESTS = 90
 /** The write that waits for the hand to rest. */
 let waiting: { by: object; write: () => void; timer: ReturnType<typeof setTimeout> } | null = null
 
-/** The entry of the history that is shown; what waits belongs to the one that it was begun on. */
+/** The entry of the history that is shown. */
 let shown = ''
 
 function forget(): void {
@@ -89,10 +89,7 @@ export function useAddress(): [read: (name: string) => string, write: (next: Val
       const after = withValues(written ?? parameters, next)
       const isSame = after.toString() === parameters.toString()
       written = after
-      const begun = shown
-      const toAddress = () => {
-        if (begun === shown) setParameters(after, { replace: replace || isSame, state: OWN, preventScrollReset: true })
-      }
+      const toAddress = () => setParameters(after, { replace: replace || isSame, state: OWN, preventScrollReset: true })
       forget()
       if (isLater) writeLater(me, toAddress)
       else toAddress()

@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import { describe, expect, it } from 'vitest'
 import { renderAt } from '../tests/page'
 import { useStored } from './store'
-import { RESTS } from './useAddress'
+import { OWN, RESTS } from './useAddress'
 import { useAddressStore } from './useAddressStore'
 
 function Pressed() {
@@ -45,6 +45,17 @@ describe('a chord that is pressed', () => {
     expect(address()).toBe('/find?chord=KeyA')
     await act(() => router.navigate(-1))
     expect(screen.getByText('looks at KeyC')).toBeTruthy()
+  })
+
+  it('is not lost when the one before it comes into the address only now', async () => {
+    const { router, address } = renderAt('/find', <Pressed />)
+    press('KeyA')
+    await rested()
+    // An entry of the page's own that arrives while the next press waits.
+    press('KeyB')
+    await act(() => router.navigate('/find?chord=KeyA&layer=Shift', { state: OWN }))
+    await rested()
+    expect(address()).toBe('/find?chord=KeyB')
   })
 
   it('is not lost when somebody leaves before the hand rested', async () => {
