@@ -244,7 +244,9 @@ test('the share that a suite\'s page tells of somebody is that of their own view
     $same();
     $cutloom = $this->as('sound')->keymap('cutloom', 'split-at-playhead', 'KeyT', 'timeline');
     $same();
-    $this->as('sound')->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => 'lift', 'intent' => 'rename', 'is_near' => false]]])->assertOk();
+    $this->as('sound')
+        ->putJson('/api/applications/cutloom/matches', ['matches' => [['command' => 'lift', 'intent' => 'rename', 'is_near' => false]]])
+        ->assertOk();
     $this->as('sound')->rekey($cutloom, 'cutloom', 'lift', 'KeyJ', 'timeline');
     $same();
     $this->workstation('bittern')->round();
