@@ -5,6 +5,11 @@ declare(strict_types=1);
 /** Somebody at a page, and an agent, who ask over one connection each that stays open. */
 final class Visitor
 {
+    /** The keyboard that all who are measured sit at. */
+    public const SEAT = 'system=linux&board=full-ansi&layout=us';
+
+    public const HERE = '?'.self::SEAT;
+
     private readonly CurlHandle $person;
 
     private readonly CurlHandle $agent;

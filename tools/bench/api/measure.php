@@ -11,19 +11,18 @@ require dirname(__DIR__, 3).'/vendor/autoload.php';
 require dirname(__DIR__).'/Visitor.php';
 require dirname(__DIR__).'/Row.php';
 
-const HERE = '?system=linux&board=full-ansi&layout=us';
 const ROUNDS = 60;
 
 [, $address] = $argv;
 $visitor = new Visitor($address);
 $visitor->signIn('picture@saltmarsh.example', DemoWorld::PASSWORD);
 $keymap = $visitor->send('POST', '/applications/cutloom/keymaps', ['name' => 'Mine'])['id'];
-$table = $visitor->get('/table'.HERE);
+$table = $visitor->get('/table'.Visitor::HERE);
 $isThere = false;
 $change = static function () use ($visitor, $keymap, &$isThere): void {
     $chord = [['chord' => 'Alt+KeyT', 'command' => 'lift', 'context' => 'timeline', 'gesture' => 'tap']];
     $visitor->send('POST', "/keymaps/{$keymap}/changes", [
-        'version' => $visitor->json('/applications/cutloom/keymap'.HERE)['version'],
+        'version' => $visitor->json('/applications/cutloom/keymap'.Visitor::HERE)['version'],
         'title' => 'Another chord',
         'despite_clashes' => true,
         'change' => $isThere ? ['removed' => $chord, 'added' => []] : ['removed' => [], 'added' => $chord],
@@ -37,12 +36,12 @@ for ($round = -5; $round < ROUNDS; $round++) {
     json_decode($table['body'], true, 64, JSON_THROW_ON_ERROR);
     $decoding = (hrtime(true) - $start) / 1e6;
     $floor = $visitor->time('/session');
-    $unchanged = $visitor->time('/table'.HERE, $table['tag']);
+    $unchanged = $visitor->time('/table'.Visitor::HERE, $table['tag']);
     $changed = null;
     if ($round % 4 === 0) {
         $change();
-        $changed = $visitor->time('/table'.HERE);
-        $table = $visitor->get('/table'.HERE);
+        $changed = $visitor->time('/table'.Visitor::HERE);
+        $table = $visitor->get('/table'.Visitor::HERE);
     }
     if ($round >= 0) {
         $times['decoding'][] = $decoding;

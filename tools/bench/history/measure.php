@@ -17,7 +17,6 @@ require dirname(__DIR__).'/Visitor.php';
 $app = require dirname(__DIR__, 3).'/bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 
-const HERE = '?system=linux&board=full-ansi&layout=us';
 const PEOPLE = 50;
 
 [, $address] = $argv;
@@ -30,10 +29,10 @@ $asked = [
     'who is signed in' => static fn (): float => $visitor->time('/session'),
     'the list of suites' => static fn (): float => $visitor->time('/suites'),
     'the list of keymaps' => static fn (): float => $visitor->time('/keymaps'),
-    'a keymap' => static fn (): float => $visitor->time('/applications/cutloom/keymap'.HERE),
+    'a keymap' => static fn (): float => $visitor->time('/applications/cutloom/keymap'.Visitor::HERE),
     'the list of presets' => static fn (): float => $visitor->time('/presets'),
     'a suite\'s page' => static fn (): float => $visitor->time('/suites/avocet'),
-    'a learner\'s place' => static fn (): float => $visitor->time('/learn'.HERE),
+    'a learner\'s place' => static fn (): float => $visitor->time('/learn'.Visitor::HERE),
     'an agent\'s assignment' => static fn (): float => $visitor->timeAgent(DemoWorld::TOKENS['avocet']),
 ];
 

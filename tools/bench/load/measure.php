@@ -25,7 +25,6 @@ $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 const PEOPLE = 50;
 /** Agents and people that come in, a second. */
 const COMING_IN = 20;
-const HERE = 'system=linux&board=full-ansi&layout=us';
 
 [, $address, $agents, $seconds] = $argv;
 [$agents, $seconds, $harmonises] = [(int) $agents, (int) $seconds, ($argv[4] ?? '') === 'harmonise'];
@@ -67,12 +66,12 @@ function schedule(int $agents, int $seconds): array
     $plan = [];
     for ($person = 0; $person < PEOPLE; $person++) {
         $cookie = signedIn($person);
-        $coming[] = [count($coming) / COMING_IN, '/api/table?'.HERE, ["Cookie: {$cookie}", "Name: person-{$person}"], 'look-up'];
+        $coming[] = [count($coming) / COMING_IN, '/api/table?'.Visitor::SEAT, ["Cookie: {$cookie}", "Name: person-{$person}"], 'look-up'];
         for ($second = 0; $second < $seconds; $second++) {
             $path = match (mt_rand(0, 3)) {
-                0 => '/api/table?'.HERE,
-                1 => '/api/spelled-chord?chord=Shift%2BKey'.chr(65 + mt_rand(0, 25)).'&'.HERE,
-                default => '/api/find?words='.rawurlencode($words[mt_rand(0, 9)]).'&'.HERE,
+                0 => '/api/table?'.Visitor::SEAT,
+                1 => '/api/spelled-chord?chord=Shift%2BKey'.chr(65 + mt_rand(0, 25)).'&'.Visitor::SEAT,
+                default => '/api/find?words='.rawurlencode($words[mt_rand(0, 9)]).'&'.Visitor::SEAT,
             };
             $plan[] = [$second + mt_rand(0, 999) / 1000, $path, ["Cookie: {$cookie}", "Name: person-{$person}"], 'look-up'];
         }
@@ -158,15 +157,23 @@ if ($harmonises) {
     $visitor = new Visitor($address);
     $visitor->signIn('picture@saltmarsh.example', DemoWorld::PASSWORD);
     $all = array_column($visitor->json('/applications')['applications'], 'id');
-    // Again and again, so that one is under way all the time.
-    $harmonise = static fn () => $visitor->send('POST', '/harmonisations?'.HERE, [
+    $harmonise = static fn (): int => $visitor->send('POST', '/harmonisations?'.Visitor::SEAT, [
         'applications' => array_values(array_diff($all, ['desktop'])),
         'intents' => [],
         'seconds' => 30,
-    ]);
-    $harmonise();
+    ])['id'];
+    // Again and again, so that one is under way all the time.
+    $beside = pcntl_fork();
+    while ($beside === 0) {
+        for ($id = $harmonise(); ! $visitor->json("/harmonisations/{$id}")['is_over'];) {
+            usleep(500_000);
+        }
+    }
 }
 [$times, $statuses] = carriedOut($address, $plan, $tags);
+if ($harmonises) {
+    posix_kill($beside, SIGKILL);
+}
 $failed = array_sum(array_filter($statuses, static fn (int $status): bool => $status !== 200 && $status !== 304, ARRAY_FILTER_USE_KEY));
 $slow = Row::share($times['look-up'], 0.95);
 echo Row::aimed(
@@ -175,7 +182,7 @@ echo Row::aimed(
         PEOPLE,
         $agents,
         $seconds,
-        $harmonises ? ' beside a harmonisation' : '',
+        $harmonises ? ' beside one harmonisation after the other' : '',
     ),
     sprintf(
         'a look-up p50 %.0f ms, p95 %.0f; an agent p95 %.0f; %.0f a second, %d of %d failed',
