@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\AssignRequestId;
 use App\Http\Middleware\BindSeat;
-use App\Http\Middleware\ComesFromThePage;
-use App\Http\Middleware\FirstAnswer;
-use App\Http\Middleware\IdentifySuite;
-use App\Http\Middleware\KeepsSession;
-use App\Http\Middleware\KnownHosts;
-use App\Http\Middleware\LimitsTokens;
-use App\Http\Middleware\NamesRequest;
-use App\Http\Middleware\OneAtATime;
-use App\Http\Middleware\RefusesTheGone;
+use App\Http\Middleware\EnsureSessionIsValid;
+use App\Http\Middleware\Idempotency;
+use App\Http\Middleware\LimitConcurrency;
+use App\Http\Middleware\RejectMalformedInput;
+use App\Http\Middleware\RestrictScriptToken;
 use App\Http\Middleware\SecurityHeaders;
-use App\Http\Middleware\TrustsProxies;
-use App\Http\Middleware\WellFormed;
+use App\Http\Middleware\StartPersonSession;
+use App\Http\Middleware\TrustedHosts;
+use App\Http\Middleware\TrustedProxies;
+use App\Http\Middleware\VerifyCsrfToken;
 use App\Problems\ProblemRenderer;
+use App\Suite\Http\IdentifySuite;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -31,61 +31,60 @@ use Illuminate\Support\Facades\Route;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        commands: __DIR__.'/../routes/console.php',
         using: function (): void {
-            Route::middleware('people')->prefix('api')->group(base_path('routes/people.php'));
-            Route::middleware('agents')->prefix('api/agent')->group(base_path('routes/agent.php'));
-            Route::get('api-description', [App\Http\Controllers\ApiDescriptionController::class, 'page']);
-            Route::get('api-description/openapi.yaml', [App\Http\Controllers\ApiDescriptionController::class, 'document']);
-            Route::get('up', App\Http\Controllers\HealthController::class);
-            Route::get('metrics', App\Http\Controllers\MetricsController::class);
+            Route::middleware('people')->prefix('api')->group(app_path('Http/routes.php'));
+            Route::middleware('agents')->prefix('api/agent')->group(app_path('Suite/Http/agent-routes.php'));
+            Route::get('api-description', [App\Http\ApiDescriptionController::class, 'page']);
+            Route::get('api-description/openapi.yaml', [App\Http\ApiDescriptionController::class, 'document']);
+            Route::get('up', App\House\Http\HealthController::class);
+            Route::get('metrics', App\House\Http\MetricsController::class);
             // Pages have no dot in their address: a file that is missing is missing.
-            Route::get('/{any?}', App\Http\Controllers\PageController::class)->where('any', '(?!(api|build)(/|$))[^.]*')->name('page');
+            Route::get('/{any?}', App\Http\PageController::class)->where('any', '(?!(api|build)(/|$))[^.]*')->name('page');
         },
     )
     ->withCommands([
-        App\Console\CarryFiles::class,
-        App\Console\CheckFiles::class,
-        App\Console\HarmoniseFiles::class,
-        App\Console\ListKeys::class,
-        App\Console\WhoGetsChord::class,
-        App\Console\PrepareHouse::class,
-        App\Console\SetUpCode::class,
-        App\Console\Tidy::class,
-        App\Console\BackUp::class,
-        App\Console\ProveBackUp::class,
-        App\Console\Doctor::class,
+        App\CommandLine\CarryFiles::class,
+        App\CommandLine\CheckFiles::class,
+        App\CommandLine\HarmoniseFiles::class,
+        App\CommandLine\ListKeys::class,
+        App\CommandLine\WhoGetsChord::class,
+        App\House\PrepareHouse::class,
+        App\House\SetUpCode::class,
+        App\House\Tidy::class,
+        App\House\BackUp::class,
+        App\House\ProveBackUp::class,
+        App\House\Doctor::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->use([
-            NamesRequest::class,
+            AssignRequestId::class,
             SecurityHeaders::class,
             TrustHosts::class,
-            TrustsProxies::class,
+            TrustedProxies::class,
             ValidatePostSize::class,
-            WellFormed::class,
+            RejectMalformedInput::class,
             TrimStrings::class,
             ConvertEmptyStringsToNull::class,
         ]);
-        $middleware->trustHosts(at: KnownHosts::patterns(...), subdomains: false);
+        $middleware->trustHosts(at: TrustedHosts::patterns(...), subdomains: false);
         $middleware->group('people', [
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
-            KeepsSession::class,
-            ComesFromThePage::class,
+            StartPersonSession::class,
+            VerifyCsrfToken::class,
             SubstituteBindings::class,
         ]);
         $middleware->group('agents', ['throttle:agents', IdentifySuite::class, SubstituteBindings::class]);
         $middleware->alias([
             'seat' => BindSeat::class,
-            'once' => FirstAnswer::class,
-            'token-limits' => LimitsTokens::class,
-            'active' => RefusesTheGone::class,
-            'one-at-a-time' => OneAtATime::class,
+            'idempotent' => Idempotency::class,
+            'script-token' => RestrictScriptToken::class,
+            'active' => EnsureSessionIsValid::class,
+            'one-at-a-time' => LimitConcurrency::class,
         ]);
         // Whoever has long work under way is told so before a transaction is begun in which they would wait.
-        $middleware->appendToPriorityList(after: ThrottleRequests::class, append: OneAtATime::class);
-        $middleware->appendToPriorityList(after: OneAtATime::class, append: FirstAnswer::class);
+        $middleware->appendToPriorityList(after: ThrottleRequests::class, append: LimitConcurrency::class);
+        $middleware->appendToPriorityList(after: LimitConcurrency::class, append: Idempotency::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

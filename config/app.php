@@ -26,7 +26,7 @@ return [
     // Where the web servers tell each other which assignments have not changed. It belongs to one database.
     'presence' => env('AGENT_PRESENCE') ?: base_path('var/laravel/framework/agents/'.env('DB_DATABASE', 'zebrafinch')),
     // The folder that holds catalogues/ and boards/.
-    // For tests alone: see App\Http\Middleware\ClockAhead.
+    // For tests alone: see App\Learn\Http\ClockAhead.
     'clock_ahead_file' => env('CLOCK_AHEAD_FILE'),
     'data' => env('ZEBRAFINCH_DATA') ?: base_path(),
 ];

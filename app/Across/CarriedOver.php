@@ -6,6 +6,7 @@ namespace App\Across;
 
 use App\Intent\PersonalVocabulary;
 use App\Keymap\KeymapEditor;
+use App\Keymap\KeymapRefused;
 use App\Keymap\KeymapStarter;
 use App\Keymap\KitReader;
 use App\Keymap\WriteTerms;
@@ -55,7 +56,7 @@ final readonly class CarriedOver
     /**
      * A copy of what the person works with in the target, with all that stands in its file, and what was carried over as its first step.
      *
-     * @throws \App\Keymap\NameTaken
+     * @throws \App\Keymap\KeymapRefused
      */
     public function save(User $user, Report $report, string $name): void
     {
@@ -96,7 +97,7 @@ final readonly class CarriedOver
     /**
      * @param  array<string, array{keymap: int|null, version: int}>  $versions  by application: what the shown report was made from
      *
-     * @throws KitChanged when one of them is not what it was
+     * @throws KeymapRefused when one of them is not what it was
      */
     public function requireUnchanged(User $user, array $versions): void
     {
@@ -107,7 +108,7 @@ final readonly class CarriedOver
             }
         }
         if ($changed !== []) {
-            throw KitChanged::since($changed);
+            throw KeymapRefused::kitChanged($changed);
         }
     }
 }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Description;
 
 use App\Library\ApplicationData;
-use App\Models\ApplicationState;
-use App\Models\HouseApplication;
 use App\Models\User;
 use App\Preset\HouseSignature;
 use App\Preset\Signer;
@@ -24,8 +22,11 @@ final readonly class ApplicationFile
 
     public const FORMAT = 'zebrafinch-application/1';
 
-    public function __construct(private HouseSignature $signature, private Describing $describing)
-    {
+    public function __construct(
+        private HouseSignature $signature,
+        private Describing $describing,
+        private ApplicationStore $store,
+    ) {
     }
 
     public function write(HouseApplication $row): string
@@ -51,30 +52,30 @@ final readonly class ApplicationFile
     /**
      * @return array{data: ApplicationData, file_name: string, systems: list<string>, signer: Signer}
      *
-     * @throws BadApplicationFile
+     * @throws ApplicationRefused
      */
     public static function read(string $bytes): array
     {
         try {
             $file = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw BadApplicationFile::because('it is not JSON');
+            throw ApplicationRefused::badFile('it is not JSON');
         }
         $application = is_array($file) && ($file['format'] ?? null) === self::FORMAT ? $file['application'] ?? null : null;
         if (! is_array($application) || ! is_array($application['catalogue'] ?? null) || ! is_array($application['dialect'] ?? null)) {
-            throw BadApplicationFile::because('it does not say that it is one, or lacks its parts');
+            throw ApplicationRefused::badFile('it does not say that it is one, or lacks its parts');
         }
         $factory = is_array($application['factory'] ?? null) ? $application['factory'] : [];
         foreach ([$application['catalogue']['id'] ?? '', $application['catalogue']['name'] ?? '', ...array_values($factory)] as $text) {
             if (! is_string($text) || strlen($text) > self::LONGEST_TEXT) {
-                throw BadApplicationFile::because('its id, its name or its key file is no text');
+                throw ApplicationRefused::badFile('its id, its name or its key file is no text');
             }
         }
         $bytes = base64_decode($factory['bytes'] ?? '', true);
         $matches = array_values((array) ($application['matches'] ?? []));
         $signer = self::signer($application, $file['signature'] ?? null);
         if ($signer === Signer::Forged) {
-            throw BadApplicationFile::because('its signature is not of what stands in it');
+            throw ApplicationRefused::badFile('its signature is not of what stands in it');
         }
 
         return [
@@ -107,14 +108,14 @@ final readonly class ApplicationFile
     /**
      * Takes the application in as a draft, or over one of its name that is there.
      *
-     * @throws BadApplicationFile|\Zebrafinch\Core\Refusal
+     * @throws ApplicationRefused|\Zebrafinch\Core\Refusal
      */
     public function takeIn(User $user, string $bytes): HouseApplication
     {
         $read = self::read($bytes);
         $data = $read['data'];
         if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $data->id) !== 1 || $this->describing->isShipped($data->id)) {
-            throw BadApplicationFile::because("an application of the house cannot be called \"{$data->id}\"");
+            throw ApplicationRefused::badFile("an application of the house cannot be called \"{$data->id}\"");
         }
 
         return DB::transaction(function () use ($user, $data, $read): HouseApplication {
@@ -135,18 +136,18 @@ final readonly class ApplicationFile
                 'version' => $row->version + 1,
             ]);
             try {
-                $row->save();
+                $this->store->save($row);
 
                 $taken = $this->describing->change($row, $row->version, []);
                 if (($taken->proof['holds'] ?? false) !== true) {
-                    throw BadApplicationFile::because('its description does not stand the proof on its own key file');
+                    throw ApplicationRefused::badFile('its description does not stand the proof on its own key file');
                 }
 
                 return $taken;
-            } catch (BadApplicationFile $error) {
+            } catch (ApplicationRefused $error) {
                 throw $error;
             } catch (Throwable $error) {
-                throw BadApplicationFile::because($error->getMessage());
+                throw ApplicationRefused::badFile($error->getMessage());
             }
         });
     }

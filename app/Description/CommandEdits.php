@@ -17,7 +17,7 @@ final readonly class CommandEdits
      * @param  array<mixed>  $edits  each with a `do`
      * @return list<array<string, mixed>>
      *
-     * @throws NotProven when there would be too many
+     * @throws ApplicationRefused when there would be too many
      */
     public static function apply(array $catalogue, array $edits, Library $library): array
     {
@@ -39,7 +39,7 @@ final readonly class CommandEdits
             };
         }
         if (count($byId) > CatalogueProposal::MOST_COMMANDS) {
-            throw NotProven::because('it would have more than '.number_format(CatalogueProposal::MOST_COMMANDS).' commands');
+            throw ApplicationRefused::notProven('it would have more than '.number_format(CatalogueProposal::MOST_COMMANDS).' commands');
         }
 
         return array_values($byId);

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Description;
 
 use App\Library\Library;
-use App\Models\ApplicationState;
-use App\Models\HouseApplication;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Application\Application;
@@ -27,8 +25,10 @@ use Zebrafinch\Core\Dialect\Propose\Slug;
  */
 final readonly class Describing
 {
-    public function __construct(private Library $library)
-    {
+    public function __construct(
+        private Library $library,
+        private ApplicationStore $store,
+    ) {
     }
 
     /**
@@ -59,7 +59,7 @@ final readonly class Describing
             ],
         ]);
         $this->take($row, $proposal);
-        DB::transaction(fn () => $row->save());
+        DB::transaction(fn () => $this->store->save($row));
 
         return $row;
     }
@@ -93,7 +93,7 @@ final readonly class Describing
      *
      * @param  array<string, mixed>  $change  as the request has it
      *
-     * @throws StaleApplication|\Zebrafinch\Core\Refusal
+     * @throws ApplicationRefused|\Zebrafinch\Core\Refusal
      */
     public function change(HouseApplication $application, int $version, array $change): HouseApplication
     {
@@ -133,7 +133,7 @@ final readonly class Describing
             }
             $row->proof = $this->proof($row)->toData();
             $row->version++;
-            $row->save();
+            $this->store->save($row);
 
             return $row;
         });
@@ -184,7 +184,7 @@ final readonly class Describing
     /**
      * It is ready: a keeper's word puts it to use, anybody else's asks a keeper.
      *
-     * @throws NotProven
+     * @throws ApplicationRefused
      */
     public function ready(HouseApplication $application, int $version, User $user): HouseApplication
     {
@@ -192,7 +192,7 @@ final readonly class Describing
             $row = $this->locked($application, $version);
             $proof = $this->proof($row);
             if (! $proof->holds()) {
-                throw NotProven::because(
+                throw ApplicationRefused::notProven(
                     match (true) {
                         $proof->bindings === 0 => 'no binding of its file was read',
                         ! $proof->isSame => 'its file does not come out as it went in',
@@ -203,7 +203,7 @@ final readonly class Describing
             $row->proof = $proof->toData();
             $row->state = $user->role->keepsSuites() ? ApplicationState::InUse : ApplicationState::Proposed;
             $row->version++;
-            $row->save();
+            $this->store->save($row);
 
             return $row;
         });
@@ -215,17 +215,17 @@ final readonly class Describing
             $row = $this->locked($application, $version);
             $row->state = $state;
             $row->version++;
-            $row->save();
+            $this->store->save($row);
 
             return $row;
         });
     }
 
-    /** @throws StaleApplication */
+    /** @throws ApplicationRefused */
     public function locked(HouseApplication $application, int $version): HouseApplication
     {
         $row = HouseApplication::query()->lockForUpdate()->findOrFail($application->id);
 
-        return $row->version === $version ? $row : throw StaleApplication::now($row->version);
+        return $row->version === $version ? $row : throw ApplicationRefused::stale($row->version);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Description;
 
 use App\Library\Library;
-use App\Models\HouseApplication;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Intent\Proposals;
 

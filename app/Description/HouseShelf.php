@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Description;
 
 use App\Library\ApplicationData;
-use App\Library\BrokenData;
+use App\Library\LibraryRefused;
 use App\Library\Shelf;
-use App\Models\ApplicationState;
-use App\Models\HouseApplication;
 use Illuminate\Database\QueryException;
 
 /** The applications that the house brought and uses, or has used. */
@@ -57,7 +55,7 @@ final class HouseShelf implements Shelf
 
     public function data(string $id): ApplicationData
     {
-        $row = HouseApplication::query()->where('slug', $id)->first() ?? throw BrokenData::missing($id);
+        $row = HouseApplication::query()->where('slug', $id)->first() ?? throw LibraryRefused::missing($id);
 
         return new ApplicationData($id, $row->catalogue, $row->dialect, $row->factory(), $row->matches);
     }

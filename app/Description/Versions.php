@@ -6,7 +6,6 @@ namespace App\Description;
 
 use App\Keymap\KeymapEditor;
 use App\Keymap\WriteTerms;
-use App\Models\HouseApplication;
 use App\Models\Keymap;
 use App\Models\Suite;
 use App\Models\User;
@@ -21,8 +20,11 @@ use Zebrafinch\Core\Keymap\Change;
 /** A newer key file of an application of the house: what it changes, taken in with an account, and one way back. */
 final readonly class Versions
 {
-    public function __construct(private Describing $describing, private KeymapEditor $editor)
-    {
+    public function __construct(
+        private Describing $describing,
+        private KeymapEditor $editor,
+        private ApplicationStore $store,
+    ) {
     }
 
     /**
@@ -78,7 +80,7 @@ final readonly class Versions
     /**
      * @param  array<string, string|null>  $renamed
      *
-     * @throws StaleApplication
+     * @throws ApplicationRefused
      */
     public function take(
         HouseApplication $application,
@@ -96,7 +98,7 @@ final readonly class Versions
             $row->catalogue = ['commands' => $this->commands($row, $newer, $bytes)] + $row->catalogue;
             $row->files = [['name' => $name, 'bytes' => base64_encode($bytes)], ...$row->files];
             $row->version++;
-            $row->save();
+            $this->store->save($row);
 
             return $this->describing->change($row, $row->version, []);
         });
@@ -161,19 +163,19 @@ final readonly class Versions
     /**
      * Back to what was before the newer version, the keymaps too as far as nobody has changed them since.
      *
-     * @throws StaleApplication|NotProven
+     * @throws ApplicationRefused
      */
     public function undo(HouseApplication $application, int $version): HouseApplication
     {
         return DB::transaction(function () use ($application, $version): HouseApplication {
             $row = $this->describing->locked($application, $version);
-            $before = $row->before ?? throw NotProven::because('there is no earlier version to go back to');
+            $before = $row->before ?? throw ApplicationRefused::notProven('there is no earlier version to go back to');
             $keymaps = (array) $before['keymaps'];
             $row->catalogue = (array) $before['catalogue'];
             $row->files = array_values((array) $before['files']);
             $row->before = null;
             $row->version++;
-            $row->save();
+            $this->store->save($row);
             foreach ($keymaps as $id => $was) {
                 $keymap = Keymap::query()->find($id);
                 if ($keymap !== null && $keymap->version === $was['version']) {

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Harmonise;
 
 use App\Keymap\KeymapEditor;
+use App\Keymap\KeymapRefused;
 use App\Keymap\KeymapShelf;
 use App\Keymap\KeymapStarter;
-use App\Keymap\StaleKeymap;
 use App\Keymap\WriteTerms;
 use App\Library\Library;
-use App\Models\Harmonisation;
-use App\Models\HarmonisationState;
 use App\Models\Keymap;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -33,14 +31,14 @@ final readonly class ApplyToKit
     /**
      * @param  string  $name  for the copies of factory keymaps that are made
      *
-     * @throws StaleKeymap|NotReady|\App\Keymap\NameTaken
+     * @throws KeymapRefused|HarmoniseRefused|\App\Keymap\KeymapRefused
      */
     public function apply(Harmonisation $harmonisation, User $user, string $name): void
     {
         DB::transaction(function () use ($harmonisation, $user, $name): void {
             $locked = Harmonisation::query()->lockForUpdate()->findOrFail($harmonisation->id);
             if (! in_array($locked->state, [HarmonisationState::Done, HarmonisationState::Cancelled], true) || $locked->changes === null) {
-                throw NotReady::toApply();
+                throw HarmoniseRefused::nothingToApply();
             }
             $applied = [];
             foreach ($locked->changes as $application => $change) {
@@ -64,7 +62,7 @@ final readonly class ApplyToKit
     {
         $inUse = $user->kit->inUse($application);
         if ($inUse?->id !== $at['keymap']) {
-            throw KeymapExchanged::since($this->library->application($application)->name);
+            throw HarmoniseRefused::keymapExchanged($this->library->application($application)->name);
         }
         $keymap =
             $inUse === null
@@ -79,13 +77,13 @@ final readonly class ApplyToKit
         ];
     }
 
-    /** @throws StaleKeymap|NotReady */
+    /** @throws KeymapRefused|HarmoniseRefused */
     public function undo(Harmonisation $harmonisation): void
     {
         DB::transaction(function () use ($harmonisation): void {
             $locked = Harmonisation::query()->lockForUpdate()->findOrFail($harmonisation->id);
             if ($locked->state !== HarmonisationState::Applied) {
-                throw NotReady::toUndo();
+                throw HarmoniseRefused::nothingToUndo();
             }
             foreach ($locked->applied ?? [] as $done) {
                 $this->undoIn($done);
@@ -99,9 +97,9 @@ final readonly class ApplyToKit
     {
         $keymap =
             Keymap::query()->lockForUpdate()->find($done['keymap']) ??
-            throw KeymapExchanged::since($this->library->application($done['application'])->name);
+            throw HarmoniseRefused::keymapExchanged($this->library->application($done['application'])->name);
         if ($keymap->version !== $done['version']) {
-            throw StaleKeymap::at($keymap, $done['version'], []);
+            throw KeymapRefused::stale($keymap, $done['version'], []);
         }
         if ($done['is_new']) {
             $this->shelf->delete($keymap);

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Harmonise;
 
-use App\Models\Harmonisation;
-use App\Models\HarmonisationState;
 use App\Models\Kit;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Harmonise\Solve\Instance;
 
@@ -22,11 +19,11 @@ final readonly class Harmonisations
     public function begin(Kit $kit, array $wanted): Harmonisation
     {
         $harmonisation = DB::transaction(function () use ($kit, $wanted): Harmonisation {
-            $this->end($kit->harmonisations());
-            $newest = $kit->harmonisations()->orderByDesc('id')->limit(self::MOST_STORED)->pluck('id');
-            $kit->harmonisations()->whereNotIn('id', $newest)->delete();
+            $this->end(Harmonisation::query()->where('kit_id', $kit->id));
+            $newest = Harmonisation::query()->where('kit_id', $kit->id)->orderByDesc('id')->limit(self::MOST_STORED)->pluck('id');
+            Harmonisation::query()->where('kit_id', $kit->id)->whereNotIn('id', $newest)->delete();
 
-            return $kit->harmonisations()->create(['state' => HarmonisationState::Waiting, 'is_cancelled' => false, 'request' => $wanted]);
+            return Harmonisation::query()->create(['kit_id' => $kit->id, 'state' => HarmonisationState::Waiting, 'is_cancelled' => false, 'request' => $wanted]);
         });
         HarmoniseKit::dispatch($harmonisation);
 
@@ -56,9 +53,9 @@ final readonly class Harmonisations
     /**
      * What waits is over at once; what runs ends when its worker looks next, in less than a second.
      *
-     * @param  Builder<Harmonisation>|HasMany<Harmonisation, Kit>  $which
+     * @param  Builder<Harmonisation>  $which
      */
-    private function end(Builder|HasMany $which): void
+    private function end(Builder $which): void
     {
         (clone $which)
             ->where('state', HarmonisationState::Waiting)
@@ -66,10 +63,10 @@ final readonly class Harmonisations
         $which->where('state', HarmonisationState::Running)->update(['is_cancelled' => true]);
     }
 
-    /** @throws NotReady */
+    /** @throws HarmoniseRefused */
     public function instance(Harmonisation $harmonisation): Instance
     {
-        $packed = $harmonisation->instance ?? throw NotReady::toRead();
+        $packed = $harmonisation->instance ?? throw HarmoniseRefused::noResult();
 
         return Instance::fromData(json_decode((string) gzdecode((string) base64_decode($packed, true)), true, 16, JSON_THROW_ON_ERROR));
     }

@@ -6,8 +6,6 @@ namespace App\Harmonise;
 
 use App\Intent\PersonalVocabulary;
 use App\Keymap\CurrentKeymap;
-use App\Models\Harmonisation;
-use App\Models\HarmonisationState;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Queue\SerializesModels;

@@ -8,7 +8,6 @@ use App\Intent\PersonalVocabulary;
 use App\Keymap\CurrentKeymap;
 use App\Keymap\KitReader;
 use App\Library\Library;
-use App\Models\Harmonisation;
 use App\Models\User;
 use App\Suite\SuiteSeats;
 use Zebrafinch\Core\Focus\LoadedKeymap;

@@ -8,9 +8,9 @@ use App\Account\ReadableCode;
 use App\Journal\Journal;
 use App\Journal\Subject;
 use App\Models\House;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Zebrafinch\Core\Suite\Role;
 
 /** How a place becomes a house: prepared once on the command line, then named by whoever first shows the code that was printed there. */
 final readonly class SettingUp
@@ -39,16 +39,16 @@ final readonly class SettingUp
         return $code;
     }
 
-    /** @throws WrongCode|SetUpAlready */
+    /** @throws SetUpRefused */
     public function setUp(string $code, string $houseName, string $name, string $email, string $password): User
     {
         return DB::transaction(function () use ($code, $houseName, $name, $email, $password): User {
             $house = House::query()->lockForUpdate()->first();
             if ($house === null || $house->isSetUp()) {
-                throw SetUpAlready::house();
+                throw SetUpRefused::already();
             }
             if ($house->setup_code_hash === null || ! hash_equals($house->setup_code_hash, self::hash($code))) {
-                throw WrongCode::given();
+                throw SetUpRefused::wrongCode();
             }
             $keeper = User::query()->create([
                 'name' => $name,

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Intent;
 
-use App\Models\OwnIntent;
-use App\Models\OwnMatch;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
@@ -15,14 +13,14 @@ final readonly class OwnWords
     /** @param  array{name: string, group: string, synonyms: list<string>, frequency: string}  $intent */
     public function add(User $user, array $intent): void
     {
-        DB::transaction(fn () => $user->kit->ownIntents()->create($intent));
+        DB::transaction(fn () => OwnIntent::query()->create(['kit_id' => $user->kit->id, ...$intent]));
     }
 
     /** Its matches go with it. */
     public function remove(User $user, OwnIntent $intent): void
     {
         DB::transaction(function () use ($user, $intent): void {
-            $user->kit->ownMatches()->where('intent', $intent->wordId())->delete();
+            OwnMatch::query()->where('kit_id', $user->kit->id)->where('intent', $intent->wordId())->delete();
             $intent->delete();
         });
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Intent;
 
 use App\Library\Library;
-use App\Models\OwnIntent;
 use App\Models\User;
 use App\Usage\UsageLogs;
 use Illuminate\Support\Facades\DB;
@@ -27,15 +26,15 @@ final readonly class PersonalVocabulary
     public function vocabulary(User $user): Vocabulary
     {
         $matches = [];
-        foreach ($user->kit->ownMatches()->orderBy('id')->get() as $match) {
+        foreach (OwnMatch::query()->where('kit_id', $user->kit->id)->orderBy('id')->get() as $match) {
             $matches[$match->application][] = [
                 'command' => $match->command,
                 'intent' => $match->intent,
                 ...$match->difference === null ? [] : ['difference' => $match->difference],
             ];
         }
-        $intents = $user->kit
-            ->ownIntents()
+        $intents = OwnIntent::query()
+            ->where('kit_id', $user->kit->id)
             ->orderBy('id')
             ->get()
             ->map(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use App\Models\JournalEntry;
 use App\Models\User;
 use Illuminate\Contracts\Auth\Factory as Auth;
 use Illuminate\Http\Request;

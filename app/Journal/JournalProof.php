@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use App\Models\JournalEntry;
 use Illuminate\Support\Facades\DB;
 
 /** Whether the journal is as it was written: every entry sealed, every seal worked out from the one before, no number left out. */

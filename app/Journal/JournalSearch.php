@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use App\Models\JournalEntry;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 

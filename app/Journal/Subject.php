@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use App\Models\HouseApplication;
 use App\Models\Keymap;
 use App\Models\Preset;
 use App\Models\Release;
@@ -43,9 +42,9 @@ final readonly class Subject
         return new self('release', (string) $release->id, "{$release->preset->name} {$release->number}");
     }
 
-    public static function application(HouseApplication $application): self
+    public static function application(string $slug, string $name): self
     {
-        return new self('application', $application->slug, $application->name);
+        return new self('application', $slug, $name);
     }
 
     public static function house(): self

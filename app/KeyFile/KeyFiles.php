@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\KeyFile;
 
 use App\Library\Library;
-use App\Models\KeyFile;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Application\Application;
@@ -55,7 +54,7 @@ final readonly class KeyFiles
     private function store(User $user, Application $application, string $name, string $bytes): KeyFile
     {
         return DB::transaction(
-            fn (): KeyFile => $user->kit->keyFiles()->create(['application' => $application->id, 'name' => $name, 'bytes' => $bytes]),
+            fn (): KeyFile => KeyFile::query()->create(['kit_id' => $user->kit->id, 'application' => $application->id, 'name' => $name, 'bytes' => $bytes]),
         );
     }
 }

@@ -6,11 +6,11 @@ namespace App\Keymap;
 
 use App\Library\Library;
 use App\Models\Edit;
-use App\Models\EditKind;
 use App\Models\Keymap;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\EditKind;
 use Zebrafinch\Core\Keymap\History;
 use Zebrafinch\Core\Keymap\Merge;
 use Zebrafinch\Core\Keymap\MergeConflict;
@@ -22,7 +22,7 @@ use Zebrafinch\Core\Keymap\MergeConflict;
  */
 final readonly class Followers
 {
-    public function __construct(private Library $library)
+    public function __construct(private Library $library, private KeymapStore $store)
     {
     }
 
@@ -70,7 +70,7 @@ final readonly class Followers
         $order = $this->library->fileOrder($this->library->application($follower->application), $follower->source);
         $saved = $order->sorted(Merge::of($follower->base, $follower->saved_bindings, $keymap->bindings)->result);
         $this->rewrite($follower, $history);
-        $follower->update([
+        $this->store->update($follower, [
             'base' => $keymap->bindings,
             'bindings' => $history->bindings(),
             'saved_bindings' => $saved,

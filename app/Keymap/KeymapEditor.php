@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Keymap;
 
-use App\Clash\AcceptedClashes;
 use App\Library\Library;
 use App\Models\Edit;
-use App\Models\EditKind;
 use App\Models\Keymap;
 use App\Models\User;
 use App\Resources\Shapes;
@@ -19,6 +17,7 @@ use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\EditKind;
 use Zebrafinch\Core\Keymap\History;
 
 /**
@@ -33,20 +32,21 @@ final readonly class KeymapEditor
         private Docket $docket,
         private AcceptedClashes $accepted,
         private Followers $followers,
+        private KeymapStore $store,
     ) {
     }
 
-    /** @throws StaleKeymap|DoesNotFit|RaisesClash|\Zebrafinch\Core\Keyboard\UnreadableChord */
+    /** @throws KeymapRefused|\Zebrafinch\Core\Keyboard\UnreadableChord */
     public function change(Keymap $keymap, User $user, string $title, Change $change, WriteTerms $terms): Keymap
     {
         return DB::transaction(function () use ($keymap, $user, $title, $change, $terms): Keymap {
             $locked = $this->lock($keymap);
             $conflicts = $change->conflictsWith($locked->bindings);
             if ($locked->version !== $terms->version) {
-                throw StaleKeymap::at($locked, $terms->version, $conflicts, $this->together($locked, $change, $conflicts, $terms->seat));
+                throw KeymapRefused::stale($locked, $terms->version, $conflicts, $this->together($locked, $change, $conflicts, $terms->seat));
             }
             if ($conflicts !== []) {
-                throw DoesNotFit::on($this->library->application($locked->application), $locked->bindings, $conflicts[0]);
+                throw KeymapRefused::doesNotFit($this->library->application($locked->application), $locked->bindings, $conflicts[0]);
             }
             $this->write($locked, $this->followers->historyOf($locked)->with($change)->bindings(), $terms);
             $locked->ownEdits()->where('undone', true)->delete();
@@ -64,23 +64,23 @@ final readonly class KeymapEditor
         });
     }
 
-    /** @throws StaleKeymap|NothingToUndo|RaisesClash */
+    /** @throws KeymapRefused */
     public function undo(Keymap $keymap, WriteTerms $terms): Keymap
     {
         return DB::transaction(function () use ($keymap, $terms): Keymap {
             $locked = $this->lockAt($keymap, $terms);
-            $edit = $locked->lastDone() ?? throw NothingToUndo::undo();
+            $edit = $locked->lastDone() ?? throw KeymapRefused::nothingToUndo();
 
             return $this->turn($locked, $edit, true, $this->followers->historyOf($locked)->undone(), $terms);
         });
     }
 
-    /** @throws StaleKeymap|NothingToUndo|RaisesClash */
+    /** @throws KeymapRefused */
     public function redo(Keymap $keymap, WriteTerms $terms): Keymap
     {
         return DB::transaction(function () use ($keymap, $terms): Keymap {
             $locked = $this->lockAt($keymap, $terms);
-            $edit = $locked->firstUndone() ?? throw NothingToUndo::redo();
+            $edit = $locked->firstUndone() ?? throw KeymapRefused::nothingToRedo();
 
             return $this->turn($locked, $edit, false, $this->followers->historyOf($locked)->redone(), $terms);
         });
@@ -89,13 +89,13 @@ final readonly class KeymapEditor
     /**
      * The point that one can go back to. What the followed keymap brought until then is known.
      *
-     * @throws StaleKeymap
+     * @throws KeymapRefused
      */
     public function save(Keymap $keymap, WriteTerms $terms): Keymap
     {
         return DB::transaction(function () use ($keymap, $terms): Keymap {
             $locked = $this->lockAt($keymap, $terms);
-            $locked->update(['saved_bindings' => $locked->bindings, 'saved_at' => now()]);
+            $this->store->update($locked, ['saved_bindings' => $locked->bindings, 'saved_at' => now()]);
             $locked
                 ->edits()
                 ->where('kind', EditKind::Followed)
@@ -114,7 +114,7 @@ final readonly class KeymapEditor
         return $locked;
     }
 
-    /** @throws RaisesClash|\Zebrafinch\Core\Keyboard\UnreadableChord|\Zebrafinch\Core\Dialect\CannotBeWritten */
+    /** @throws KeymapRefused|\Zebrafinch\Core\Keyboard\UnreadableChord|\Zebrafinch\Core\Dialect\CannotBeWritten */
     private function write(Keymap $keymap, Bindings $bindings, WriteTerms $terms): void
     {
         $change = Change::between($keymap->bindings, $bindings);
@@ -128,10 +128,10 @@ final readonly class KeymapEditor
         if ($terms->seat !== null) {
             $consequences = $this->consequences($keymap, $change, $terms->seat);
             if ($consequences->raisesFault() || ($terms->isWayBack && $consequences->raised !== [])) {
-                throw RaisesClash::in($this->loaded($keymap, $terms->seat), $consequences);
+                throw KeymapRefused::raisesClash($this->loaded($keymap, $terms->seat), $consequences);
             }
         }
-        $keymap->update(['bindings' => $bindings, 'version' => $keymap->version + 1]);
+        $this->store->update($keymap, ['bindings' => $bindings, 'version' => $keymap->version + 1]);
     }
 
     /**
@@ -165,7 +165,7 @@ final readonly class KeymapEditor
     {
         $locked = $this->lock($keymap);
         if ($locked->version !== $terms->version) {
-            throw StaleKeymap::at($locked, $terms->version, []);
+            throw KeymapRefused::stale($locked, $terms->version, []);
         }
 
         return $locked;

@@ -11,14 +11,14 @@ use Illuminate\Support\Facades\DB;
 /** Names, tags, deleting and restoring: everything about a keymap that is not its bindings. */
 final readonly class KeymapShelf
 {
-    public function __construct(private Followers $followers)
+    public function __construct(private Followers $followers, private KeymapStore $store)
     {
     }
 
     /**
      * @param  list<string>|null  $tags  null to leave them
      *
-     * @throws NameTaken
+     * @throws KeymapRefused
      */
     public function label(Keymap $keymap, ?string $name, ?array $tags): void
     {
@@ -27,7 +27,8 @@ final readonly class KeymapShelf
                 Kit::lock($keymap->kit_id);
                 $this->requireFreeName($keymap, $name);
             }
-            $keymap->update(
+            $this->store->update(
+                $keymap,
                 array_filter(
                     ['name' => $name, 'tags' => $tags === null ? null : array_values(array_unique($tags))],
                     static fn (mixed $one): bool => $one !== null,
@@ -42,23 +43,22 @@ final readonly class KeymapShelf
         DB::transaction(function () use ($keymap): void {
             // Deleted ones too: they could not be led to what it becomes in the meantime.
             Keymap::withTrashed()->where('parent_id', $keymap->id)->update(['parent_id' => null]);
-            $keymap->update(['in_use' => false]);
-            $keymap->delete();
+            $this->store->delete($keymap);
         });
     }
 
-    /** @throws NameTaken when another has got its name since */
+    /** @throws KeymapRefused when another has got its name since */
     public function restore(Keymap $keymap): void
     {
         DB::transaction(function () use ($keymap): void {
             Kit::lock($keymap->kit_id);
             $this->requireFreeName($keymap, $keymap->name);
-            $keymap->restore();
+            $this->store->restore($keymap);
             $this->followers->catchUp($keymap);
         });
     }
 
-    /** @throws NameTaken */
+    /** @throws KeymapRefused */
     private function requireFreeName(Keymap $keymap, string $name): void
     {
         if (
@@ -69,7 +69,7 @@ final readonly class KeymapShelf
                 ->where('id', '!=', $keymap->id)
                 ->exists()
         ) {
-            throw NameTaken::by($name, ucfirst($keymap->application));
+            throw KeymapRefused::nameTaken($name, ucfirst($keymap->application));
         }
     }
 }

@@ -17,8 +17,11 @@ use Zebrafinch\Core\Keymap\Change;
 /** Makes keymaps: from the factory one, from another, from a release, or from a key file that was brought in. */
 final readonly class KeymapStarter
 {
-    public function __construct(private Library $library, private KeymapEditor $editor)
-    {
+    public function __construct(
+        private Library $library,
+        private KeymapEditor $editor,
+        private KeymapStore $store,
+    ) {
     }
 
     /**
@@ -26,7 +29,7 @@ final readonly class KeymapStarter
      *
      * @param  WriteTerms|null  $terms  for the change; null where nothing of it is in question
      *
-     * @throws NameTaken|RaisesClash
+     * @throws KeymapRefused
      */
     public function fromFactory(
         User $user,
@@ -50,7 +53,7 @@ final readonly class KeymapStarter
     /**
      * @param  string  $bytes  a key file in the dialect of the application
      *
-     * @throws NameTaken
+     * @throws KeymapRefused
      */
     public function fromKeyFile(User $user, Application $application, string $name, string $bytes): Keymap
     {
@@ -66,7 +69,7 @@ final readonly class KeymapStarter
     /**
      * What one of the files of a release says; it is not in use until somebody says so.
      *
-     * @throws NameTaken
+     * @throws KeymapRefused
      */
     public function fromRelease(User $user, Application $application, string $name, ReleaseFile $file): Keymap
     {
@@ -78,7 +81,7 @@ final readonly class KeymapStarter
     /**
      * A keymap that begins where another is now, with no history of its own; it is not in use until somebody says so.
      *
-     * @throws NameTaken
+     * @throws KeymapRefused
      */
     public function copyOf(User $user, Application $application, string $name, Keymap $keymap): Keymap
     {
@@ -94,7 +97,7 @@ final readonly class KeymapStarter
                 ->where('application', $keymap->application)
                 ->where('in_use', true)
                 ->update(['in_use' => false]);
-            $keymap->refresh()->update(['in_use' => true]);
+            $this->store->update($keymap->refresh(), ['in_use' => true]);
         });
     }
 
@@ -111,7 +114,7 @@ final readonly class KeymapStarter
      * A keymap that follows the one in use, with some of its own. A variant of the factory keymap has nothing to follow, since that
      * one never changes. It is for elsewhere, so what is in use here stays in use.
      *
-     * @throws NameTaken
+     * @throws KeymapRefused
      */
     public function variant(User $user, CurrentKeymap $current, string $name, Change $change): Keymap
     {
@@ -127,7 +130,7 @@ final readonly class KeymapStarter
                 $parent,
             );
             $this->editor->change($variant, $user, 'For the road', $change, WriteTerms::whatever(1));
-            $variant->refresh()->update(['saved_bindings' => $variant->bindings, 'saved_at' => now()]);
+            $this->store->update($variant->refresh(), ['saved_bindings' => $variant->bindings, 'saved_at' => now()]);
 
             return $variant;
         });
@@ -154,10 +157,10 @@ final readonly class KeymapStarter
     ): Keymap {
         Kit::lock($user->kit->id);
         if ($user->kit->keymaps()->where('application', $application->id)->where('name', $name)->exists()) {
-            throw NameTaken::by($name, $application->name);
+            throw KeymapRefused::nameTaken($name, $application->name);
         }
 
-        return $user->kit->keymaps()->create([
+        return $this->store->create($user->kit, [
             'application' => $application->id,
             'name' => $name,
             'in_use' => false,

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
-use App\Models\CardAnswer;
-use App\Models\LearningCard;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +35,7 @@ final readonly class CardExchange
      *
      * @return int how many cards were taken in
      *
-     * @throws BadCardFile with nothing taken in
+     * @throws LearnRefused with nothing taken in
      */
     public function read(User $user, string $bytes): int
     {
@@ -75,7 +73,7 @@ final readonly class CardExchange
                 $taken++;
             }
             if (LearningCard::query()->where('user_id', $user->id)->count() > CardShelf::MOST_CARDS) {
-                throw TooManyCards::above(CardShelf::MOST_CARDS);
+                throw LearnRefused::tooManyCards(CardShelf::MOST_CARDS);
             }
 
             return $taken;
@@ -114,24 +112,24 @@ final readonly class CardExchange
     /**
      * @return list<array<string, mixed>>
      *
-     * @throws BadCardFile
+     * @throws LearnRefused
      */
     private static function cards(string $bytes): array
     {
         try {
             $file = json_decode($bytes, true, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw BadCardFile::notOurs();
+            throw LearnRefused::notACardFile();
         }
         if (! is_array($file) || ($file['format'] ?? null) !== self::FORMAT || ! is_array($file['cards'] ?? null)) {
-            throw BadCardFile::notOurs();
+            throw LearnRefused::notACardFile();
         }
         if (count($file['cards']) > CardShelf::MOST_CARDS) {
-            throw TooManyCards::above(CardShelf::MOST_CARDS);
+            throw LearnRefused::tooManyCards(CardShelf::MOST_CARDS);
         }
         foreach (array_values($file['cards']) as $index => $card) {
             if (! is_array($card) || ! self::isCard($card)) {
-                throw BadCardFile::card($index + 1);
+                throw LearnRefused::badCard($index + 1);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Learn;
 
 use App\Library\Library;
-use App\Models\LearningCard;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -72,19 +71,19 @@ final readonly class CardShelf
      *
      * @param  list<array{application: string, command: string, context: string, gesture: Gesture, old_chord: string|null}>  $wanted
      *
-     * @throws NothingToPress when the keymap has no chord for one of them at this keyboard; then none is added
+     * @throws LearnRefused when the keymap has no chord for one of them at this keyboard; then none is added
      */
     public function add(Situation $situation, array $wanted): void
     {
         DB::transaction(function () use ($situation, $wanted): void {
             $user = User::locked($situation->user);
             if (LearningCard::query()->where('user_id', $user->id)->count() + count($wanted) > self::MOST_CARDS) {
-                throw TooManyCards::above(self::MOST_CARDS);
+                throw LearnRefused::tooManyCards(self::MOST_CARDS);
             }
             foreach ($wanted as $one) {
                 $binding = $this->bindingOf($situation, $one['application'], $one['command'], $one['context'], $one['gesture']);
                 if ($binding === null) {
-                    throw NothingToPress::for(
+                    throw LearnRefused::nothingToPress(
                         ($situation->keymapOf)($one['application'])->application->commandName($one['command']),
                         $one['application'],
                     );

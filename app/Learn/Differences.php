@@ -6,7 +6,6 @@ namespace App\Learn;
 
 use App\Library\Library;
 use App\Models\Keymap;
-use App\Models\Learner;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
-use App\Across\FamiliarSuite;
-use App\Models\LearningCard;
-use App\Models\StoredDrill;
 use App\Models\Suite;
 use App\Models\User;
+use App\Suite\FamiliarSuite;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Across\Surprise;
@@ -40,7 +38,7 @@ final readonly class Drilling
     /**
      * What is due, or, ahead of time, all that is learned.
      *
-     * @throws NothingToAsk
+     * @throws LearnRefused
      */
     public function due(User $user, Seat $seat, ?string $application, ?string $context, bool $isAhead): StoredDrill
     {
@@ -65,7 +63,7 @@ final readonly class Drilling
         }
         if ($pressable === []) {
             $next = $deck->nextDue($now);
-            throw NothingToAsk::due($next === null ? null : Carbon::createFromTimestamp($next));
+            throw LearnRefused::nothingDue($next === null ? null : Carbon::createFromTimestamp($next));
         }
 
         return $this->begin($user, $pressable, null);
@@ -74,7 +72,7 @@ final readonly class Drilling
     /**
      * What has moved: each becomes a card, with the old chord named.
      *
-     * @throws NothingToAsk
+     * @throws LearnRefused
      */
     public function different(User $user, Seat $seat): StoredDrill
     {
@@ -92,7 +90,7 @@ final readonly class Drilling
             }
         }
         if ($wanted === []) {
-            throw NothingToAsk::same();
+            throw LearnRefused::nothingDiffers();
         }
         $this->shelf->add($situation, $wanted);
         $questions = [];
@@ -110,7 +108,7 @@ final readonly class Drilling
     /**
      * What will be different in a suite; nothing of it moves a card.
      *
-     * @throws NothingToAsk
+     * @throws LearnRefused
      */
     public function suite(User $user, Seat $here, Suite $suite): StoredDrill
     {
@@ -135,7 +133,7 @@ final readonly class Drilling
             ARRAY_FILTER_USE_KEY,
         );
         if ($answerable === []) {
-            throw NothingToAsk::same();
+            throw LearnRefused::nothingDiffers();
         }
 
         return $this->begin($user, $answerable, $suite);

@@ -8,8 +8,6 @@ use App\Export\Exporter;
 use App\Intent\PersonalVocabulary;
 use App\Keymap\KitReader;
 use App\Library\Library;
-use App\Models\Learner;
-use App\Models\StoredDrill;
 use App\Models\User;
 use App\Rehearse\DraftRehearsal;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;

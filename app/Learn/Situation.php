@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
-use App\Models\Learner;
 use App\Models\User;
 use Closure;
 use Zebrafinch\Core\Focus\LoadedKeymap;

@@ -7,7 +7,6 @@ namespace App\Learn;
 use App\Intent\PersonalVocabulary;
 use App\Keymap\KitReader;
 use App\Library\Library;
-use App\Models\Learner;
 use App\Models\User;
 use App\Usage\UsageLogs;
 use Zebrafinch\Core\Focus\LoadedKeymap;

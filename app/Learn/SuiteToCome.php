@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
-use App\Across\FamiliarSuite;
 use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
 use App\Suite\Assignments;
+use App\Suite\FamiliarSuite;
 use App\Suite\SuiteSeats;
 use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Focus\LoadedKeymap;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
-use App\Keymap\KitReader;
+use App\Offer\KitOffers;
 use Zebrafinch\Core\Across\FalseFriends;
 use Zebrafinch\Core\Across\Misleading;
 use Zebrafinch\Core\Across\SameElsewhere;
@@ -22,7 +22,7 @@ final readonly class WorthLearning
     /** Of so many free chords the first is taken that was not offered for another command. */
     private const OFFERS_LOOKED_AT = 2 * Savings::MOST_OFFERS;
 
-    public function __construct(private KitReader $kit)
+    public function __construct(private KitOffers $offers)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class WorthLearning
             &$offers,
         ): ?Binding {
             $id = $doing->application->id;
-            $offers[$id] ??= $this->kit->offers($situation->user, $doing->application, $situation->seat);
+            $offers[$id] ??= $this->offers->of($situation->user, $doing->application, $situation->seat);
             $home = $doing->command->home;
             $chords = array_map(static fn (Binding $one): string => $one->chord->id(), $taken);
             foreach ($offers[$id]->for(($situation->keymapOf)($id), $doing->command->id, $home, self::OFFERS_LOOKED_AT) as $offer) {

@@ -50,7 +50,7 @@ final class Keyboards
         return "{$seat->system->value} ".CompiledData::stamp($paths);
     }
 
-    /** @throws BrokenData */
+    /** @throws LibraryRefused */
     public function board(string $id, System $system): Board
     {
         $this->requireWhole("boards/{$id}.json");
@@ -58,7 +58,7 @@ final class Keyboards
         return $this->boards["{$id} {$system->value}"] ??= Board::fromData($this->decode("{$this->root}/boards/{$id}.json"), $system);
     }
 
-    /** @throws BrokenData */
+    /** @throws LibraryRefused */
     public function layout(string $id, System $system = System::Linux): Layout
     {
         $this->requireWhole("boards/layouts/{$id}.json");
@@ -145,7 +145,7 @@ final class Keyboards
     {
         $broken = $this->broken()[$file] ?? null;
         if ($broken !== null) {
-            throw BrokenData::told("The file {$file} cannot be read: {$broken}", 'Put it back as it came with the product.', $file);
+            throw LibraryRefused::brokenBefore("The file {$file} cannot be read: {$broken}", 'Put it back as it came with the product.', $file);
         }
     }
 

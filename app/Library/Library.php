@@ -43,7 +43,7 @@ final class Library
     /** @var list<string>|null */
     private ?array $putAway = null;
 
-    /** @var array<string, BrokenData>|null */
+    /** @var array<string, LibraryRefused>|null */
     private ?array $broken = null;
 
     private ?Vocabulary $vocabulary = null;
@@ -83,7 +83,7 @@ final class Library
     /**
      * One of the applications in use, or the desktop over all of them.
      *
-     * @throws UnknownApplication|BrokenData
+     * @throws LibraryRefused
      */
     public function application(string $id): Application
     {
@@ -96,7 +96,7 @@ final class Library
                 throw $broken;
             }
             if (! $this->knows($id)) {
-                throw UnknownApplication::named($id, $this->applicationIds());
+                throw LibraryRefused::unknownApplication($id, $this->applicationIds());
             }
             $this->applications[$id] = $this->spelled((new CatalogueReader())->application($this->catalogue($id)));
         }
@@ -166,10 +166,10 @@ final class Library
         return $this->found()[$id][1] ?? '';
     }
 
-    /** @throws UnknownApplication|BrokenData */
+    /** @throws LibraryRefused */
     public function data(string $id): ApplicationData
     {
-        $shelf = $this->found()[$id][0] ?? throw UnknownApplication::named($id, $this->applicationIds());
+        $shelf = $this->found()[$id][0] ?? throw LibraryRefused::unknownApplication($id, $this->applicationIds());
 
         return $this->data[$id] ??= $shelf->data($id);
     }
@@ -180,7 +180,7 @@ final class Library
         return isset($this->found()[$id]) && ! ($this->found()[$id][0] instanceof ShippedShelf);
     }
 
-    /** @return array<string, BrokenData> applications that cannot be used, by id, with what is wrong */
+    /** @return array<string, LibraryRefused> applications that cannot be used, by id, with what is wrong */
     public function broken(): array
     {
         if ($this->broken === null) {
@@ -189,7 +189,7 @@ final class Library
                 /** @var array{error: string|null, remedy: string, where: string|null} $verdict */
                 $verdict = $this->compiled->keyed("verdict-{$id}", $this->stamp($id), fn (): array => $this->verdict($id));
                 if ($verdict['error'] !== null) {
-                    $this->broken[$id] = BrokenData::told($verdict['error'], $verdict['remedy'], $verdict['where']);
+                    $this->broken[$id] = LibraryRefused::brokenBefore($verdict['error'], $verdict['remedy'], $verdict['where']);
                 }
             }
         }
@@ -208,7 +208,7 @@ final class Library
 
             return ['error' => null, 'remedy' => '', 'where' => null];
         } catch (Throwable $error) {
-            $broken = BrokenData::of($id, $error);
+            $broken = LibraryRefused::broken($id, $error);
 
             return ['error' => $broken->getMessage(), 'remedy' => $broken->remedy, 'where' => $broken->where];
         }

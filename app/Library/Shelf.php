@@ -13,6 +13,6 @@ interface Shelf
     /** @return list<string> those that are not offered any more; what was made with them goes on working */
     public function putAway(): array;
 
-    /** @throws BrokenData when what is there cannot be read at all */
+    /** @throws LibraryRefused when what is there cannot be read at all */
     public function data(string $id): ApplicationData;
 }

@@ -56,7 +56,7 @@ final readonly class ShippedShelf implements Shelf
             $id,
             $this->json("{$this->folder}/{$id}/catalogue.json"),
             $this->json("{$this->folder}/{$id}/dialect.json"),
-            is_string($factory) ? File::get($factory) : throw BrokenData::missing("{$this->folder}/{$id}/factory.*"),
+            is_string($factory) ? File::get($factory) : throw LibraryRefused::missing("{$this->folder}/{$id}/factory.*"),
             File::exists($matches) ? array_values($this->json($matches)['matches'] ?? []) : [],
         );
     }
@@ -64,12 +64,12 @@ final readonly class ShippedShelf implements Shelf
     /**
      * @return array<mixed>
      *
-     * @throws BrokenData
+     * @throws LibraryRefused
      */
     public function json(string $path): array
     {
         $data = File::exists($path) ? json_decode(File::get($path), true, 64) : null;
 
-        return is_array($data) ? $data : throw BrokenData::missing($path);
+        return is_array($data) ? $data : throw LibraryRefused::missing($path);
     }
 }

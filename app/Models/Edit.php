@@ -8,6 +8,7 @@ use App\Models\Casts\AsChange;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Keymap\Change;
+use Zebrafinch\Core\Keymap\EditKind;
 
 /**
  * One step of a keymap's history. Edits that were undone stay until a new edit is made over them.

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Keymap\EditKind;
 
 /**
  * @property int $id

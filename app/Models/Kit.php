@@ -26,12 +26,6 @@ final class Kit extends Model
         return $this->hasMany(Keymap::class);
     }
 
-    /** @return HasMany<KeyFile, $this> */
-    public function keyFiles(): HasMany
-    {
-        return $this->hasMany(KeyFile::class);
-    }
-
     /** @return HasMany<Preset, $this> */
     public function presets(): HasMany
     {
@@ -42,30 +36,6 @@ final class Kit extends Model
     public function follows(): HasMany
     {
         return $this->hasMany(Follow::class);
-    }
-
-    /** @return HasMany<AcceptedClash, $this> */
-    public function acceptedClashes(): HasMany
-    {
-        return $this->hasMany(AcceptedClash::class);
-    }
-
-    /** @return HasMany<OwnIntent, $this> */
-    public function ownIntents(): HasMany
-    {
-        return $this->hasMany(OwnIntent::class);
-    }
-
-    /** @return HasMany<OwnMatch, $this> */
-    public function ownMatches(): HasMany
-    {
-        return $this->hasMany(OwnMatch::class);
-    }
-
-    /** @return HasMany<Harmonisation, $this> */
-    public function harmonisations(): HasMany
-    {
-        return $this->hasMany(Harmonisation::class);
     }
 
     /** @return BelongsTo<User, $this> */

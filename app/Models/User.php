@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Illuminate\Foundation\Auth\User as Account;
 use Illuminate\Support\Carbon;
 use Laravel\Sanctum\HasApiTokens;
+use Zebrafinch\Core\Suite\Role;
 
 /**
  * @property int $id

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Person;
 
 use App\Models\House;
-use App\Models\Invitation;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldBeEncrypted;
 use Illuminate\Mail\Mailable;

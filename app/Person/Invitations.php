@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Person;
 
+use App\Account\AccountRefused;
 use App\Journal\Journal;
 use App\Journal\Subject;
-use App\Models\Invitation;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
+use Zebrafinch\Core\Suite\Role;
 
 /** Bringing somebody into the house: a link that makes one account, within three days. */
 final readonly class Invitations
@@ -25,13 +25,13 @@ final readonly class Invitations
      *
      * @return array{Invitation, string} with its link, which is not stored anywhere
      *
-     * @throws AccountExists
+     * @throws AccountRefused
      */
     public function invite(User $keeper, string $email, string $name, Role $role): array
     {
         $email = mb_strtolower($email);
         if (User::query()->where('email', $email)->exists()) {
-            throw AccountExists::at($email);
+            throw AccountRefused::exists($email);
         }
         $token = Str::random(40);
         $invitation = DB::transaction(function () use ($keeper, $email, $name, $role, $token): Invitation {
@@ -63,21 +63,21 @@ final readonly class Invitations
         });
     }
 
-    /** @throws InvitationGone */
+    /** @throws AccountRefused */
     public function opened(string $token): Invitation
     {
-        return Invitation::open()->where('token_hash', hash('sha256', $token))->first() ?? throw InvitationGone::unknown();
+        return Invitation::open()->where('token_hash', hash('sha256', $token))->first() ?? throw AccountRefused::invitationGone();
     }
 
-    /** @throws InvitationGone|AccountExists */
+    /** @throws AccountRefused */
     public function accept(string $token, string $name, string $password): User
     {
         return DB::transaction(function () use ($token, $name, $password): User {
             $invitation =
                 Invitation::open()->where('token_hash', hash('sha256', $token))->lockForUpdate()->first() ??
-                throw InvitationGone::unknown();
+                throw AccountRefused::invitationGone();
             if (User::query()->where('email', $invitation->email)->exists()) {
-                throw AccountExists::at($invitation->email);
+                throw AccountRefused::exists($invitation->email);
             }
             $user = User::query()->create([
                 'email' => $invitation->email,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Preset;
 
 use App\Keymap\CurrentKeymap;
+use App\Keymap\KeymapRefused;
 use App\Keymap\KitReader;
-use App\Keymap\StaleKeymap;
 use App\Library\Library;
 use App\Models\Follow;
 use App\Models\Kit;
@@ -60,7 +60,7 @@ final readonly class News
      * @param  array<string, int>  $versions  of the keymaps that it was decided on, 0 for a factory one
      * @return list<KeymapNews> what was taken in
      *
-     * @throws Undecided|StaleKeymap
+     * @throws PresetRefused|KeymapRefused
      */
     public function take(User $user, Preset $preset, int $upTo, array $answers, array $versions): array
     {
@@ -68,7 +68,7 @@ final readonly class News
             Kit::lock($user->kit->id);
             $newest = $preset->newest()->with(['author', 'preset'])->firstOrFail();
             if ($newest->id !== $upTo) {
-                throw StalePreset::since($preset, $newest);
+                throw PresetRefused::stale($preset, $newest);
             }
             $news = $this->of($user, $preset, $answers);
             foreach ($news as $one) {

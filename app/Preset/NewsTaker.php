@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Preset;
 
 use App\Keymap\KeymapEditor;
+use App\Keymap\KeymapRefused;
 use App\Keymap\KeymapStarter;
-use App\Keymap\StaleKeymap;
 use App\Keymap\WriteTerms;
 use App\Models\User;
 
@@ -22,14 +22,14 @@ final readonly class NewsTaker
      * @param  string  $copyName  of the copy, if there has to be one
      * @param  int  $version  of the keymap that it was decided on
      *
-     * @throws Undecided|StaleKeymap
+     * @throws PresetRefused|KeymapRefused
      */
     public function take(User $user, KeymapNews $news, string $title, string $copyName, int $version): void
     {
         $application = $news->current->application;
         $change = $news->taking->change;
         if (! $news->taking->isDecided()) {
-            throw Undecided::in($application);
+            throw PresetRefused::undecided($application);
         }
         if ($change->isEmpty()) {
             return;

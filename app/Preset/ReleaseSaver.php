@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Preset;
 
-use App\Keymap\NameTaken;
+use App\Journal\Journal;
+use App\Journal\Subject;
+use App\Keymap\KeymapRefused;
 use App\Library\Library;
-use App\Models\Audience;
 use App\Models\Follow;
 use App\Models\Keymap;
 use App\Models\Kit;
@@ -17,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
+use Zebrafinch\Core\Preset\Audience;
 use Zebrafinch\Core\Preset\Problem;
 use Zebrafinch\Core\Preset\ProblemKind;
 use Zebrafinch\Core\Preset\Release as ReleaseContent;
@@ -24,24 +26,27 @@ use Zebrafinch\Core\Preset\Release as ReleaseContent;
 /** Saves a kit as the next numbered release of a preset, with its key files; nothing that is wrong goes out without somebody's yes. */
 final readonly class ReleaseSaver
 {
-    public function __construct(private Library $library, private Gate $gate)
-    {
+    public function __construct(
+        private Library $library,
+        private Gate $gate,
+        private Journal $journal,
+    ) {
     }
 
-    /** @throws NameTaken|NotAccepted */
-    public function newPreset(User $user, string $name, string $note, Seat $seat, Yes $yes): Release
+    /** @throws KeymapRefused|PresetRefused */
+    public function newPreset(User $user, string $name, string $note, Seat $seat, Acknowledgement $yes): Release
     {
         return DB::transaction(function () use ($user, $name, $note, $seat, $yes): Release {
             return $this->nextRelease($user, $this->named($user, $name), $note, $seat, $yes);
         });
     }
 
-    /** @throws NameTaken */
+    /** @throws KeymapRefused */
     private function named(User $user, string $name): Preset
     {
         Kit::lock($user->kit->id);
         if ($user->kit->presets()->where('name', $name)->exists()) {
-            throw NameTaken::by($name, $user->kit->name);
+            throw KeymapRefused::nameTaken($name, $user->kit->name);
         }
 
         return $user->kit->presets()->create(['name' => $name]);
@@ -51,9 +56,9 @@ final readonly class ReleaseSaver
      * @param  array<string, list<string>>|null  $fixed  ids of the bindings that are fixed, by application; null for those of the release
      *     before
      *
-     * @throws \Zebrafinch\Core\Preset\EmptyPreset|NothingNew|StalePreset|NotAccepted
+     * @throws \Zebrafinch\Core\Preset\EmptyPreset|PresetRefused
      */
-    public function nextRelease(User $user, Preset $preset, string $note, Seat $seat, Yes $yes, ?array $fixed = null): Release
+    public function nextRelease(User $user, Preset $preset, string $note, Seat $seat, Acknowledgement $yes, ?array $fixed = null): Release
     {
         return DB::transaction(function () use ($user, $preset, $note, $seat, $yes, $fixed): Release {
             $locked = Preset::query()->lockForUpdate()->findOrFail($preset->id);
@@ -75,9 +80,9 @@ final readonly class ReleaseSaver
      *
      * @param  string  $bytes  its key file
      *
-     * @throws NothingNew|NotAccepted
+     * @throws PresetRefused
      */
-    public function withFile(User $user, Preset $preset, string $application, string $bytes, string $note, Seat $seat, Yes $yes): Release
+    public function withFile(User $user, Preset $preset, string $application, string $bytes, string $note, Seat $seat, Acknowledgement $yes): Release
     {
         return DB::transaction(function () use ($user, $preset, $application, $bytes, $note, $seat, $yes): Release {
             $locked = Preset::query()->lockForUpdate()->findOrFail($preset->id);
@@ -96,7 +101,7 @@ final readonly class ReleaseSaver
      *
      * @param  array{members: array<string, mixed>, files: array<string, string>}  $foreign
      *
-     * @throws NameTaken
+     * @throws KeymapRefused
      */
     public function fromArchive(User $user, string $name, string $note, ReleaseDraft $draft, array $foreign): Release
     {
@@ -123,7 +128,7 @@ final readonly class ReleaseSaver
         ];
     }
 
-    /** @throws StalePreset */
+    /** @throws PresetRefused */
     private function requireBase(User $user, Preset $preset, ?Release $newest): void
     {
         if ($newest === null) {
@@ -132,7 +137,7 @@ final readonly class ReleaseSaver
         $follow = $user->kit->follows()->where('preset_id', $preset->id)->first();
         $isBased = $follow?->release_id === $newest->id || ($follow === null && $newest->author_id === $user->id);
         if (! $isBased) {
-            throw StalePreset::since($preset, $newest);
+            throw PresetRefused::stale($preset, $newest);
         }
     }
 
@@ -237,7 +242,7 @@ final readonly class ReleaseSaver
     /**
      * @param  list<Problem>  $problems
      *
-     * @throws NothingNew|NotAccepted
+     * @throws PresetRefused
      */
     private function store(
         Preset $preset,
@@ -246,10 +251,10 @@ final readonly class ReleaseSaver
         string $note,
         ReleaseDraft $draft,
         array $problems,
-        Yes $yes,
+        Acknowledgement $yes,
     ): Release {
         if ($newest !== null && $newest->digest === $draft->content->digest()) {
-            throw NothingNew::since($newest);
+            throw PresetRefused::nothingNew($newest);
         }
         $yes->check($problems);
 
@@ -289,7 +294,8 @@ final readonly class ReleaseSaver
                 'sha256' => hash('sha256', $bytes),
             ]);
         }
-        ReleaseMade::dispatch($release->refresh());
+        $this->journal->note('release-made', Subject::release($release->refresh()));
+        ReleaseMade::dispatch($release);
 
         return $release;
     }

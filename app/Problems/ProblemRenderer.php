@@ -50,7 +50,7 @@ final readonly class ProblemRenderer
             'remedy' => $this->remedy($error, $status),
             'where' => $error instanceof Refusal ? $error->where : null,
             'fields' => (object) ($error instanceof ValidationException ? array_map(array_first(...), $error->errors()) : []),
-            ...$error instanceof HasExtension ? $error->extension() : [],
+            ...$error instanceof AppRefusal ? $error->extension() : [],
         ];
         $headers = $error instanceof HttpExceptionInterface ? $error->getHeaders() : [];
 
@@ -60,7 +60,7 @@ final readonly class ProblemRenderer
     private function status(Throwable $error): int
     {
         return match (true) {
-            $error instanceof HasStatus => $error->status(),
+            $error instanceof AppRefusal => $error->getStatusCode(),
             $error instanceof Refusal, $error instanceof ValidationException => 422,
             $error instanceof AuthenticationException => 401,
             $error instanceof AuthorizationException => 403,

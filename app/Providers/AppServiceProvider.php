@@ -5,27 +5,55 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Account\SessionRows;
+use App\Description\HouseApplication;
+use App\Description\HouseApplicationPolicy;
 use App\Description\HouseShelf;
+use App\Harmonise\Harmonisation;
+use App\Harmonise\HarmonisationPolicy;
+use App\House\FolderTransport;
+use App\House\HousePolicy;
+use App\Http\RateLimits;
+use App\Intent\OwnIntent;
+use App\Intent\OwnIntentPolicy;
+use App\KeyFile\KeyFile;
+use App\KeyFile\KeyFilePolicy;
+use App\Keymap\KeymapPolicy;
+use App\Learn\LearningCard;
+use App\Learn\LearningCardPolicy;
+use App\Learn\StoredDrill;
+use App\Learn\StoredDrillPolicy;
 use App\Learn\SuiteToCome;
 use App\Library\CompiledData;
 use App\Library\Keyboards;
 use App\Library\Library;
+use App\Library\Memoised;
 use App\Library\ShippedShelf;
-use App\Library\WorkedOut;
-use App\Models\HouseApplication;
+use App\Models\House;
 use App\Models\Keymap;
+use App\Models\Preset;
+use App\Models\Rehearsal;
+use App\Models\Release;
 use App\Models\ScriptToken;
-use App\Models\StoredDrill;
+use App\Models\Sitting;
+use App\Models\Suite;
 use App\Models\User;
-use App\Preset\ReleaseMade;
-use App\Suite\Following;
-use App\Suite\Sittings;
+use App\Person\UserPolicy;
+use App\Preset\PresetPolicy;
+use App\Preset\ReleasePolicy;
+use App\Rehearse\RehearsalPolicy;
+use App\Suite\Rollout;
+use App\Suite\RolloutPolicy;
+use App\Suite\SittingPolicy;
+use App\Suite\SuitePolicy;
+use App\Suite\SuiteSubscriber;
+use App\Usage\UsageSource;
+use App\Usage\UsageSourcePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
@@ -38,6 +66,25 @@ use Zebrafinch\Core\Clash\Docket;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    private const POLICIES = [
+        User::class => UserPolicy::class,
+        House::class => HousePolicy::class,
+        Keymap::class => KeymapPolicy::class,
+        KeyFile::class => KeyFilePolicy::class,
+        OwnIntent::class => OwnIntentPolicy::class,
+        UsageSource::class => UsageSourcePolicy::class,
+        Harmonisation::class => HarmonisationPolicy::class,
+        Preset::class => PresetPolicy::class,
+        Release::class => ReleasePolicy::class,
+        Suite::class => SuitePolicy::class,
+        Sitting::class => SittingPolicy::class,
+        Rollout::class => RolloutPolicy::class,
+        Rehearsal::class => RehearsalPolicy::class,
+        HouseApplication::class => HouseApplicationPolicy::class,
+        LearningCard::class => LearningCardPolicy::class,
+        StoredDrill::class => StoredDrillPolicy::class,
+    ];
+
     public function register(): void
     {
         // Proving the password anew costs more than most questions; a process of the web server keeps its connection. Said here and not in
@@ -69,8 +116,8 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->singleton(
-            WorkedOut::class,
-            static fn (): WorkedOut => new WorkedOut(
+            Memoised::class,
+            static fn (): Memoised => new Memoised(
                 Cache::store(config()->string('cache.worked_out')),
                 app(CompiledData::class)->codeStamp(),
             ),
@@ -80,29 +127,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Docket::class, fn (): Docket => BuiltInKinds::docket(app(Library::class)->keyboards->reserved()));
     }
 
-    /** What people have and what presets say reaches the suites by itself. */
-    private function followChanges(): void
-    {
-        Keymap::saved(static function (Keymap $keymap): void {
-            if ($keymap->wasChanged(['bindings', 'in_use']) || $keymap->wasRecentlyCreated) {
-                DB::afterCommit(static fn () => app(Sittings::class)->kitChanged($keymap->kit_id));
-            }
-        });
-        HouseApplication::saved(static fn () => app(Library::class)->forget());
-        HouseApplication::deleted(static fn () => app(Library::class)->forget());
-        // A worker lives longer than what it knows of the house's applications.
-        Event::listen(JobProcessing::class, static fn () => app(Library::class)->forget());
-        Event::listen(ReleaseMade::class, static function (ReleaseMade $made): void {
-            $made->release->preset->is_standard
-                ? app(Following::class)->standardChanged()
-                : app(Following::class)->newest($made->release->preset_id);
-        });
-    }
-
     public function boot(): void
     {
         Model::shouldBeStrict();
-        $this->followChanges();
         JsonResource::withoutWrapping();
         Route::bind('application', static fn (string $id): Application => app(Library::class)->application($id));
         Route::patterns(
@@ -139,8 +166,11 @@ final class AppServiceProvider extends ServiceProvider
                 $app,
             ),
         );
-        Limits::define();
-        JournalKeeping::begin();
+        RateLimits::define();
+        Event::subscribe(SuiteSubscriber::class);
+        // A worker lives longer than what it knows of the house's applications.
+        Event::listen(JobProcessing::class, static fn () => app(Library::class)->forget());
+        Gate::guessPolicyNamesUsing(static fn (string $model): ?string => self::POLICIES[$model] ?? null);
         Mail::extend('folder', static fn (array $config): FolderTransport => new FolderTransport($config['path']));
         Sanctum::usePersonalAccessTokenModel(ScriptToken::class);
         Sanctum::authenticateAccessTokensUsing(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Suite;
 
-use App\Clash\AcceptedClashes;
+use App\Keymap\AcceptedClashes;
 use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\Release;

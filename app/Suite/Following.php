@@ -8,7 +8,7 @@ use App\Models\Preset;
 use App\Models\Release;
 use App\Models\Suite;
 use App\Models\User;
-use App\Preset\Yes;
+use App\Preset\Acknowledgement;
 use Zebrafinch\Core\Keyboard\Seat;
 
 /** What a suite follows. */
@@ -21,9 +21,9 @@ final readonly class Following
     /**
      * @param  Release|null  $pinned  null for the newest, whichever that is
      *
-     * @throws \App\Preset\NotAccepted
+     * @throws \App\Preset\PresetRefused
      */
-    public function follow(Suite $suite, User $user, Preset $preset, ?Release $pinned, Seat $seat, Yes $yes): Suite
+    public function follow(Suite $suite, User $user, Preset $preset, ?Release $pinned, Seat $seat, Acknowledgement $yes): Suite
     {
         $release = $pinned ?? $preset->newest()->firstOrFail();
         $problems = $this->rollouts->problems($release->load(['files', 'preset']), collect([$suite]), $seat);

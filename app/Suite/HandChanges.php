@@ -8,9 +8,9 @@ use App\Library\Library;
 use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
+use App\Preset\Acknowledgement;
+use App\Preset\PresetRefused;
 use App\Preset\ReleaseSaver;
-use App\Preset\Undecided;
-use App\Preset\Yes;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Preset\Side;
@@ -28,13 +28,13 @@ final readonly class HandChanges
     ) {
     }
 
-    /** @throws NoReportedFile */
+    /** @throws SuiteRefused */
     public function look(Suite $suite, string $application): HandChange
     {
         $there = $suite->state->report($application);
         $due = $suite->state->due()[$application] ?? null;
         $known = $this->library->application($application);
-        $bytes = StoredFile::bytesOf($there->sha256) ?? throw NoReportedFile::of($suite, $known->name);
+        $bytes = StoredFile::bytesOf($there->sha256) ?? throw SuiteRefused::noReportedFile($suite, $known->name);
         $base = StoredFile::bytesOf($there->installed);
 
         return new HandChange(
@@ -49,7 +49,7 @@ final readonly class HandChanges
         );
     }
 
-    /** @throws StaleFile */
+    /** @throws SuiteRefused */
     public function leave(Suite $suite, User $user, string $application, string $sha256, ?string $reason): Suite
     {
         return $this->decided($suite, $user, $application, $sha256, 'stays as it was changed', $reason, static fn (
@@ -57,7 +57,7 @@ final readonly class HandChanges
         ): SuiteState => $state->owning($application, $sha256));
     }
 
-    /** @throws StaleFile */
+    /** @throws SuiteRefused */
     public function overwrite(Suite $suite, User $user, string $application, string $sha256, ?string $reason): Suite
     {
         return $this->decided($suite, $user, $application, $sha256, 'is replaced; a copy stays', $reason, static fn (
@@ -70,12 +70,12 @@ final readonly class HandChanges
      *
      * @param  string  $sha256  of the file that is there now; empty for none
      *
-     * @throws NoReportedFile|StaleFile
+     * @throws SuiteRefused
      */
     public function putBack(Suite $suite, User $user, string $application, string $sha256, string $copy, ?string $reason): Suite
     {
         if (! in_array($copy, array_column($suite->copies, 'sha256'), true) || StoredFile::bytesOf($copy) === null) {
-            throw NoReportedFile::of($suite, $this->library->application($application)->name);
+            throw SuiteRefused::noReportedFile($suite, $this->library->application($application)->name);
         }
 
         return $this->decided($suite, $user, $application, $sha256, 'is again what an earlier copy was', $reason, static fn (
@@ -86,7 +86,7 @@ final readonly class HandChanges
     /**
      * @param  array<string, Side>  $answers
      *
-     * @throws StaleFile|Undecided
+     * @throws SuiteRefused|PresetRefused
      */
     public function merge(Suite $suite, User $user, string $application, string $sha256, array $answers, ?string $reason): Suite
     {
@@ -103,7 +103,7 @@ final readonly class HandChanges
      *
      * @param  array<string, Side>  $answers
      *
-     * @throws StaleFile|Undecided|\App\Preset\NotAccepted
+     * @throws SuiteRefused|PresetRefused|\App\Preset\PresetRefused
      */
     public function release(
         Suite $suite,
@@ -113,7 +113,7 @@ final readonly class HandChanges
         array $answers,
         string $note,
         Seat $seat,
-        Yes $yes,
+        Acknowledgement $yes,
     ): Suite {
         [$change, $taking] = $this->merged($suite, $application, $sha256, $answers);
         $preset = $suite->preset()->firstOrFail();
@@ -148,7 +148,7 @@ final readonly class HandChanges
         $change = $this->look($suite, $application);
         $taking = $change->merge($answers);
         if (! $taking->isDecided()) {
-            throw Undecided::in($change->application);
+            throw PresetRefused::undecided($change->application);
         }
 
         return [$change, $taking];
@@ -172,11 +172,11 @@ final readonly class HandChanges
         });
     }
 
-    /** @throws StaleFile */
+    /** @throws SuiteRefused */
     private function requireSame(Suite $suite, string $application, string $sha256): void
     {
         if (($suite->state->report($application)->sha256 ?? '') !== $sha256) {
-            throw StaleFile::in($suite, $application);
+            throw SuiteRefused::staleFile($suite, $application);
         }
     }
 

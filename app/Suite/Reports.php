@@ -31,7 +31,7 @@ final readonly class Reports
     ) {
     }
 
-    /** @throws SecondAgent */
+    /** @throws SuiteRefused */
     public function identify(Suite $suite, string $instance): void
     {
         $known = $suite->agent['instance'] ?? null;
@@ -43,7 +43,7 @@ final readonly class Reports
         $heard = $this->presence->heardAt($suite);
         if ($known !== null && $heard?->gt(now()->subSeconds(self::SECONDS_UNTIL_REPLACED))) {
             Suite::query()->whereKey($suite->id)->update(['second_agent_at' => now()]);
-            throw SecondAgent::in($suite);
+            throw SuiteRefused::secondAgent($suite);
         }
         $this->assignments->change($suite, static fn (Suite $locked) => ($locked->agent = ['instance' => $instance, 'sequence' => 0]));
         $suite->refresh();
@@ -112,17 +112,14 @@ final readonly class Reports
             $name = $this->library->nameOf($application);
             $label = $this->assignments->label($suite, $file->sha256);
             $isFound = in_array($file->sha256, array_map(static fn (FoundFile $one): ?string => $one->sha256, $before->found()), true);
-            match (true) {
-                $isFound && $before->isGivingBack() => $this->story->tell($suite, null, 'given-back', "{$name} is as it was found"),
-                $file->sha256 === null => $this->story->tell($suite, null, 'by-hand', "{$name}: the key file was taken away by hand"),
-                ! $file->isGiven() => $this->story->tell($suite, null, 'by-hand', "{$name} was changed by hand"),
-                default => $this->story->tell(
-                    $suite,
-                    null,
-                    'installed',
-                    $label === null ? "{$name} was installed" : "{$name}: {$label['preset']} {$label['number']} is there",
-                ),
+            $installed = $label === null ? "{$name} was installed" : "{$name}: {$label['preset']} {$label['number']} is there";
+            [$kind, $what] = match (true) {
+                $isFound && $before->isGivingBack() => ['given-back', "{$name} is as it was found"],
+                $file->sha256 === null => ['by-hand', "{$name}: the key file was taken away by hand"],
+                $file->isGiven() => ['installed', $installed],
+                default => ['by-hand', "{$name} was changed by hand"],
             };
+            $this->story->tell($suite, null, $kind, $what);
         }
     }
 

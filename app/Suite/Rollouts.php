@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Suite;
 
+use App\Journal\Journal;
+use App\Journal\Subject;
 use App\Library\Library;
 use App\Models\Release;
-use App\Models\Rollout;
-use App\Models\RolloutSuite;
 use App\Models\Suite;
 use App\Models\User;
+use App\Preset\Acknowledgement;
 use App\Preset\Gate;
 use App\Preset\HouseStandard;
-use App\Preset\Yes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -39,6 +39,7 @@ final readonly class Rollouts
         private Presence $presence,
         private Story $story,
         private Library $library,
+        private Journal $journal,
     ) {
     }
 
@@ -46,7 +47,7 @@ final readonly class Rollouts
      * @param  Collection<int, Suite>  $suites
      * @param  array<string, array<string, string>>  $allowed  by suite and application: digests of files that nobody gave and that may go
      *
-     * @throws \App\Preset\NotAccepted|WrongCourse
+     * @throws \App\Preset\PresetRefused|SuiteRefused
      */
     public function start(
         User $user,
@@ -56,7 +57,7 @@ final readonly class Rollouts
         string $when,
         ?Carbon $at,
         Seat $seat,
-        Yes $yes,
+        Acknowledgement $yes,
         array $allowed,
     ): Rollout {
         return DB::transaction(function () use ($user, $release, $suites, $first, $when, $at, $seat, $yes, $allowed): Rollout {
@@ -84,6 +85,7 @@ final readonly class Rollouts
                     'allowed' => $allowed[$suite->slug] ?? [],
                 ]);
             }
+            $this->journal->note('rollout-begun', Subject::release($release));
             $this->advance($rollout);
 
             return $rollout;
@@ -117,8 +119,7 @@ final readonly class Rollouts
                 $step->update(['step' => RolloutStep::UnderWay, 'fault' => null]);
             }
             $isPlanned = $locked->begins_at !== null && $locked->begins_at->isFuture();
-            $locked->state = $isPlanned ? RolloutState::Planned : RolloutState::Running;
-            $locked->save();
+            $this->become($locked, $isPlanned ? RolloutState::Planned : RolloutState::Running);
             $this->tellAll($locked, $user, 'went on');
             $this->advance($locked);
         });
@@ -127,7 +128,7 @@ final readonly class Rollouts
     public function pause(Rollout $rollout, User $user): void
     {
         $this->turn($rollout, 'pause', [RolloutState::Running, RolloutState::Planned], function (Rollout $locked) use ($user): void {
-            $locked->update(['state' => RolloutState::Paused]);
+            $this->become($locked, RolloutState::Paused);
             $this->tellAll($locked, $user, 'was paused');
         });
     }
@@ -141,7 +142,7 @@ final readonly class Rollouts
             foreach ($locked->suites()->where('step', '!=', RolloutStep::Done)->with('suite')->get() as $step) {
                 $this->takeBack($step);
             }
-            $locked->update(['state' => RolloutState::Cancelled]);
+            $this->become($locked, RolloutState::Cancelled);
             $this->tellAll($locked, $user, 'was cancelled');
         });
     }
@@ -154,7 +155,7 @@ final readonly class Rollouts
             foreach ($locked->suites()->with('suite')->get() as $step) {
                 $this->takeBack($step);
             }
-            $locked->update(['state' => RolloutState::GoneBack]);
+            $this->become($locked, RolloutState::GoneBack);
             $this->tellAll($locked, $user, 'was gone back on', $reason);
         });
     }
@@ -167,7 +168,7 @@ final readonly class Rollouts
             DB::transaction(function () use ($id): void {
                 $locked = Rollout::query()->lockForUpdate()->whereKey($id)->firstOrFail();
                 if ($locked->state === RolloutState::Planned) {
-                    $locked->update(['state' => RolloutState::Running]);
+                    $this->become($locked, RolloutState::Running);
                     $this->advance($locked);
                 }
             });
@@ -205,7 +206,8 @@ final readonly class Rollouts
         // What was just given may be there already, or be stopped at once.
         $course = $course->give === [] ? $course : RolloutCourse::of($this->stepsOf($steps), $first);
         if ($course->state !== $locked->state) {
-            $locked->update(['state' => $course->state, 'version' => $locked->version + 1]);
+            $locked->version++;
+            $this->become($locked, $course->state);
             if ($course->state === RolloutState::Stopped) {
                 $this->tellAll($locked, null, 'stopped by itself');
             }
@@ -340,7 +342,7 @@ final readonly class Rollouts
             ->with('suite')
             ->get();
         if ($taken->isNotEmpty()) {
-            throw WrongCourse::under($taken->pluck('suite.name')->unique()->implode(', '));
+            throw SuiteRefused::rolloutUnderWay($taken->pluck('suite.name')->unique()->implode(', '));
         }
     }
 
@@ -356,11 +358,20 @@ final readonly class Rollouts
                 ->with(['release.preset', 'user'])
                 ->findOrFail($rollout->id);
             if (! in_array($locked->state, $from, true)) {
-                throw WrongCourse::cannot($what, $locked->state);
+                throw SuiteRefused::rolloutCannot($what, $locked->state);
             }
             $act($locked);
             $locked->update(['version' => $locked->version + 1]);
         });
+    }
+
+    private function become(Rollout $locked, RolloutState $state): void
+    {
+        if ($locked->state !== $state) {
+            $this->journal->note("rollout-{$state->value}", Subject::release($locked->release));
+        }
+        $locked->state = $state;
+        $locked->save();
     }
 
     private function tellAll(Rollout $rollout, ?User $user, string $what, ?string $why = null): void

@@ -7,19 +7,19 @@ namespace App\Suite;
 use App\Keymap\KitReader;
 use App\Library\Library;
 use App\Models\Sitting;
-use App\Models\SittingEnd;
 use App\Models\StoredFile;
 use App\Models\Suite;
 use App\Models\User;
 use App\Preset\KeymapNews;
 use App\Preset\NewsTaker;
-use App\Preset\Undecided;
+use App\Preset\PresetRefused;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Keymap\Bindings;
 use Zebrafinch\Core\Preset\Side;
 use Zebrafinch\Core\Preset\TakingIn;
+use Zebrafinch\Core\Suite\SittingEnd;
 use Zebrafinch\Core\Suite\SuiteState;
 
 /** People with their own keys in a suite for a time. */
@@ -41,7 +41,7 @@ final readonly class Sittings
      * @param  list<string>  $accepted  faults of their keys that they have accepted by name
      * @param  bool  $tellsUsage  whether they have said yes to their uses being counted
      *
-     * @throws SittingTaken
+     * @throws SuiteRefused
      */
     public function sitDown(Suite $suite, User $user, ?Carbon $until, array $accepted, bool $takesOver, bool $tellsUsage = false): void
     {
@@ -53,7 +53,7 @@ final readonly class Sittings
                 return;
             }
             if ($there !== null && ! $takesOver) {
-                throw SittingTaken::by($there->user->name, $locked);
+                throw SuiteRefused::sittingTaken($there->user->name, $locked);
             }
             if ($there !== null) {
                 $this->end($locked, $there, SittingEnd::Followed, $user);
@@ -81,11 +81,11 @@ final readonly class Sittings
         $this->assignments->change($sitting->suite, static fn () => $sitting->update(['tells_usage' => $tells]));
     }
 
-    /** @throws NobodySits */
+    /** @throws SuiteRefused */
     public function leave(Suite $suite, User $user): void
     {
         $this->assignments->change($suite, function (Suite $locked) use ($user): void {
-            $there = $locked->sitting()->with('user')->first() ?? throw NobodySits::in($locked);
+            $there = $locked->sitting()->with('user')->first() ?? throw SuiteRefused::nobodySits($locked);
             $this->end($locked, $there, $there->user_id === $user->id ? SittingEnd::Left : SittingEnd::Freed, $user);
         });
     }
@@ -163,7 +163,7 @@ final readonly class Sittings
     /**
      * @param  array<string, Side>  $answers
      *
-     * @throws Undecided|\App\Keymap\StaleKeymap
+     * @throws PresetRefused|\App\Keymap\KeymapRefused
      */
     public function takeOffer(User $user, Sitting $sitting, string $application, array $answers, int $version): void
     {

@@ -20,7 +20,7 @@ final readonly class SuiteKeeping
     /**
      * @param  list<string>  $applications
      *
-     * @throws SuiteNameTaken
+     * @throws SuiteRefused
      */
     public function make(User $keeper, string $name, string $board, string $layout, System $system, array $applications): Suite
     {
@@ -94,7 +94,7 @@ final readonly class SuiteKeeping
         return Suite::query()->lockForUpdate()->findOrFail($suite->id);
     }
 
-    /** @throws SuiteNameTaken */
+    /** @throws SuiteRefused */
     public function rename(Suite $locked, User $keeper, string $name): void
     {
         if ($locked->name !== $name) {
@@ -110,7 +110,7 @@ final readonly class SuiteKeeping
             ->whereRaw('lower(name) = ?', [mb_strtolower($name)])
             ->where('id', '!=', $butFor ?? 0);
         if ($taken->exists()) {
-            throw SuiteNameTaken::by($name);
+            throw SuiteRefused::nameTaken($name);
         }
     }
 

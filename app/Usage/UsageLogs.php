@@ -6,7 +6,6 @@ namespace App\Usage;
 
 use App\Models\Kit;
 use App\Models\Sitting;
-use App\Models\UsageSource;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

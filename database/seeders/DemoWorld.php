@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\House\SettingUp;
-use App\Models\Role;
 use App\Models\Suite;
 use App\Models\User;
 use App\Usage\UsageLogs;
 use Illuminate\Database\Seeder;
 use Zebrafinch\Core\Keyboard\System;
+use Zebrafinch\Core\Suite\Role;
 
 /** Saltmarsh Post: accounts named by role, and the rooms whose workstations are simulated. */
 final class DemoWorld extends Seeder

@@ -6,12 +6,12 @@ use App\Keymap\KeymapStarter;
 use App\Library\Keyboards;
 use App\Library\Library;
 use App\Models\Preset;
-use App\Models\Rollout;
 use App\Models\Suite;
 use App\Models\User;
+use App\Preset\Acknowledgement;
 use App\Preset\PresetDesk;
 use App\Preset\ReleaseSaver;
-use App\Preset\Yes;
+use App\Suite\Rollout;
 use App\Suite\Rollouts;
 use Database\Seeders\DemoWorld;
 use Illuminate\Foundation\Testing\TestCase;
@@ -42,7 +42,7 @@ function standardRelease(): App\Models\Release
         app(KeymapStarter::class)->fromFactory($keeper, $library->application($id), 'House keys');
     }
     [, $problems] = app(ReleaseSaver::class)->looked($keeper, null, $seat);
-    $yes = new Yes(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
+    $yes = new Acknowledgement(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
     $release = app(ReleaseSaver::class)->newPreset($keeper, 'House standard', 'the first', $seat, $yes);
     app(PresetDesk::class)->makeStandard(Preset::query()->findOrFail($release->preset_id));
 
@@ -62,7 +62,7 @@ test('a server that is killed 20 times in a rollout goes on where it was, and so
     $chosen = Suite::query()->whereIn('slug', $suites)->get();
     $problems = app(Rollouts::class)->problems($release, $chosen, $seat);
     $keeper = User::query()->where('email', 'keeper@saltmarsh.example')->firstOrFail();
-    $yes = new Yes(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
+    $yes = new Acknowledgement(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
     $begin = static fn (): Rollout => app(Rollouts::class)->start(
         $keeper,
         $release,

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use App\Models\Harmonisation;
-use App\Models\HarmonisationState;
-use App\Models\Invitation;
-use App\Models\LearningCard;
+use App\Harmonise\Harmonisation;
+use App\Harmonise\HarmonisationState;
+use App\Learn\LearningCard;
+use App\Learn\StoredDrill;
 use App\Models\Rehearsal;
-use App\Models\Rollout;
-use App\Models\StoredDrill;
 use App\Models\Suite;
-use App\Models\UsageSource;
 use App\Models\User;
+use App\Person\Invitation;
+use App\Suite\Rollout;
+use App\Usage\UsageSource;
 use Tests\ApiDescription;
 use Zebrafinch\Core\Learn\Drill;
 use Zebrafinch\Core\Suite\RolloutState;

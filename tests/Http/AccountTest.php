@@ -229,7 +229,7 @@ test('a person who removes themselves is asked for the password and is gone', fu
 });
 
 test('tries with one password on many accounts are turned away by their address', function () {
-    for ($try = 0; $try < App\Providers\Limits::SIGN_INS_OF_AN_ADDRESS; $try++) {
+    for ($try = 0; $try < App\Http\RateLimits::SIGN_INS_OF_AN_ADDRESS; $try++) {
         $this->postJson('/api/session', ['email' => "somebody{$try}@saltmarsh.example", 'password' => 'one for all'])->assertStatus(422);
     }
     $this->postJson('/api/session', ['email' => 'one-more@saltmarsh.example', 'password' => 'one for all'])

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Description\HouseApplication;
 use App\Library\Library;
-use App\Models\HouseApplication;
 use Illuminate\Support\Facades\Artisan;
 use Opis\JsonSchema\Validator;
 use Zebrafinch\Core\Tests\Dialect\Forms;

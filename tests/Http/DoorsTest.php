@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Providers\Limits;
+use App\Http\RateLimits;
 use Database\Seeders\DemoWorld;
 use Tests\ApiDescription;
 
@@ -64,7 +64,7 @@ test('a wrong password says so without telling which accounts exist', function (
 })->with(['picture@saltmarsh.example', 'nobody@saltmarsh.example']);
 
 test('too many tries are turned away for a while', function () {
-    for ($try = 0; $try < Limits::SIGN_INS; $try++) {
+    for ($try = 0; $try < RateLimits::SIGN_INS; $try++) {
         $this->postJson('/api/session', ['email' => 'sound@saltmarsh.example', 'password' => 'wrong'])->assertStatus(422);
     }
     $this->postJson('/api/session', ['email' => 'sound@saltmarsh.example', 'password' => DemoWorld::PASSWORD])

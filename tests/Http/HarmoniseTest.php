@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Harmonisation;
-use App\Models\HarmonisationState;
+use App\Harmonise\Harmonisation;
+use App\Harmonise\HarmonisationState;
 use App\Models\Keymap;
 use Illuminate\Support\Facades\Queue;
 use Zebrafinch\Core\Harmonise\Solve\Checker;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Providers\Limits;
+use App\Http\RateLimits;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
@@ -87,7 +87,7 @@ test('the same made twice at once is one, and the second is told so', function (
 
 test('a loop is told when to come back, and hands never meet that', function () {
     $this->as('picture');
-    for ($time = 0; $time < Limits::LONG; $time++) {
+    for ($time = 0; $time < RateLimits::LONG; $time++) {
         $this->getJson('/api/applications/cutloom/settlement')->assertOk();
     }
     $response = $this->getJson('/api/applications/cutloom/settlement')->assertStatus(429)->assertJsonPath('kind', 'too-many-tries');
@@ -118,7 +118,7 @@ test('a file whose name is no text is refused, and one that is large is told how
 
 test('a file of an application with one value of another kind is refused or read, and never breaks the server', function () {
     $slug = $this->applicationInUse();
-    $row = App\Models\HouseApplication::query()->where('slug', $slug)->firstOrFail();
+    $row = App\Description\HouseApplication::query()->where('slug', $slug)->firstOrFail();
     $file = (string) $this->get("/api/house-applications/{$row->id}/file")->getContent();
     $data = json_decode($file, true, 512, JSON_THROW_ON_ERROR);
     // What is signed is refused for its signature before it is read.

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Description\HouseApplication;
 use App\Library\Library;
-use App\Models\HouseApplication;
 use App\Models\Keymap;
 use App\Models\Suite;
 use Illuminate\Http\UploadedFile;

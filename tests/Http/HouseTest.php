@@ -5,13 +5,13 @@ declare(strict_types=1);
 use App\Account\GoodPassword;
 use App\House\SettingUp;
 use App\Models\House;
-use App\Models\Invitation;
 use App\Models\Kit;
-use App\Models\Role;
 use App\Models\User;
+use App\Person\Invitation;
 use App\Person\InvitationMail;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
+use Zebrafinch\Core\Suite\Role;
 
 const GOOD = 'seven night trains';
 

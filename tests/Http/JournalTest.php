@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Journal\JournalEntry;
 use App\Journal\JournalProof;
-use App\Models\JournalEntry;
 use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;

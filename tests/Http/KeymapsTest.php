@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\KeyFile;
+use App\KeyFile\KeyFile;
 use App\Models\Keymap;
 use Zebrafinch\Core\Text\CanonicalJson;
 

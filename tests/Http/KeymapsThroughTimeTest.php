@@ -2,22 +2,20 @@
 
 declare(strict_types=1);
 
-use App\Keymap\DoesNotFit;
 use App\Keymap\Followers;
 use App\Keymap\KeymapEditor;
+use App\Keymap\KeymapRefused;
 use App\Keymap\KeymapShelf;
 use App\Keymap\KeymapStarter;
 use App\Keymap\KitReader;
-use App\Keymap\NothingToUndo;
-use App\Keymap\StaleKeymap;
 use App\Keymap\WriteTerms;
 use App\Library\Keyboards;
 use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\Release;
 use App\Models\User;
+use App\Preset\Acknowledgement;
 use App\Preset\ReleaseSaver;
-use App\Preset\Yes;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\KeyFileWriter;
 use Zebrafinch\Core\Keyboard\Chord;
@@ -64,7 +62,7 @@ final class RandomKit
                 14 => $this->restore(),
                 default => $this->release(),
             };
-        } catch (NothingToUndo|DoesNotFit) {
+        } catch (KeymapRefused) {
             // Refused as it should be; the invariants must hold all the same.
         }
     }
@@ -86,7 +84,7 @@ final class RandomKit
     {
         expect(
             fn () => $this->editor()->change($keymap, $this->user, 'Late', $change, WriteTerms::whatever($keymap->version - 1)),
-        )->toThrow(StaleKeymap::class);
+        )->toThrow(KeymapRefused::class);
     }
 
     private function undoAndBack(Keymap $keymap): void
@@ -133,7 +131,7 @@ final class RandomKit
         if ($this->user->kit->keymaps()->where('in_use', true)->exists()) {
             $seat = app(Library::class)->keyboards->seat(Keyboards::DEFAULT_BOARD, Keyboards::DEFAULT_LAYOUT, Keyboards::DEFAULT_SYSTEM);
             [, $problems] = app(ReleaseSaver::class)->looked($this->user, null, $seat);
-            $yes = new Yes(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
+            $yes = new Acknowledgement(array_map(static fn (Problem $one): string => $one->id, $problems), 'a test');
             app(ReleaseSaver::class)->newPreset($this->user, $this->name(), 'as it is', $seat, $yes);
         }
     }

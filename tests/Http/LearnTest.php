@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Learn\LearningCard;
+use App\Learn\StoredDrill;
 use App\Models\Keymap;
-use App\Models\LearningCard;
-use App\Models\StoredDrill;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;

@@ -86,12 +86,12 @@ test('what is over is taken away, and what is not stays', function () {
         ['id' => 'new', 'user_id' => $user->id, 'payload' => '', 'last_activity' => now()->getTimestamp()],
     ]);
     $answer = ['user_id' => $user->id, 'request_digest' => str_repeat('0', 64), 'status' => 200, 'body' => ''];
-    DB::table('first_answers')->insert([...$answer, 'key' => 'old-old-old', 'created_at' => now()->subDays(2)]);
-    DB::table('first_answers')->insert([...$answer, 'key' => 'new-new-new', 'created_at' => now()]);
+    DB::table('idempotency_keys')->insert([...$answer, 'key' => 'old-old-old', 'created_at' => now()->subDays(2)]);
+    DB::table('idempotency_keys')->insert([...$answer, 'key' => 'new-new-new', 'created_at' => now()]);
     $this->artisan('house:tidy')->assertSuccessful();
     expect(DB::table('sessions')->pluck('id')->all())
         ->toBe(['new'])
-        ->and(DB::table('first_answers')->pluck('key')->all())
+        ->and(DB::table('idempotency_keys')->pluck('key')->all())
         ->toBe(['new-new-new']);
 });
 

@@ -11,9 +11,9 @@ use App\Library\Library;
 use App\Models\Preset;
 use App\Models\Suite;
 use App\Models\User;
+use App\Preset\Acknowledgement;
 use App\Preset\PresetDesk;
 use App\Preset\ReleaseSaver;
-use App\Preset\Yes;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Keymap\Change;
 use Zebrafinch\Core\Preset\Problem;
@@ -53,7 +53,7 @@ function released(User $keeper, string $note, string $key, Library $library, Zeb
     app(KeymapStarter::class)->fromFactory($keeper, $cutloom, "Keys {$note}", $note, $change, App\Keymap\WriteTerms::whatever(1));
     $preset = Preset::query()->where('name', 'House standard')->first();
     [, $problems] = app(ReleaseSaver::class)->looked($keeper, $preset, $seat);
-    $yes = new Yes(array_map(static fn (Problem $one): string => $one->id, $problems), 'a measurement');
+    $yes = new Acknowledgement(array_map(static fn (Problem $one): string => $one->id, $problems), 'a measurement');
 
     return $preset === null
         ? app(ReleaseSaver::class)->newPreset($keeper, 'House standard', $note, $seat, $yes)
@@ -156,7 +156,7 @@ $list = static function (int $most): array {
         DB::flushQueryLog();
         DB::enableQueryLog();
         $start = hrtime(true);
-        $shape = app(App\Http\Resources\Suite\SuiteShape::class);
+        $shape = app(App\Suite\Http\SuiteShape::class);
         $data = json_encode(app(App\Suite\SuiteList::class)->all()->map($shape->of(...))->all(), JSON_THROW_ON_ERROR);
         $decoding = hrtime(true);
         json_decode($data, true);

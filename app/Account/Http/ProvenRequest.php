@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Http;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ProvenRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'password' => ['required', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'password' => 'Write your password.',
+        ];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Across\Http;
+
+use App\Library\Library;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Stripes across several applications, or across the contexts of one. */
+final class StripesRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(Library $library): array
+    {
+        return ['within' => ['sometimes', 'string', 'in:'.implode(',', $library->applicationIds())]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['within' => 'There is no application of that name.'];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\KeyFile\Http;
+
+use App\KeyFile\KeyFile;
+use App\KeyFile\KeyFiles;
+use App\Library\Library;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Keyboard\Seat;
+
+/** Brings key files in and reports on them. */
+final readonly class KeyFileController
+{
+    public function __construct(private KeyFiles $keyFiles, private Library $library)
+    {
+    }
+
+    public function store(BringInRequest $request, #[CurrentUser] User $user, Application $application, Seat $seat): JsonResponse
+    {
+        $file = $this->keyFiles->bringIn($user, $application, $request->uploadName(), $request->upload()->getContent());
+
+        return (new KeyFileReportResource($file, $this->library, $seat))->withStatus(201);
+    }
+
+    public function show(KeyFile $keyFile, Seat $seat): KeyFileReportResource
+    {
+        return new KeyFileReportResource($this->keyFiles->read($keyFile), $this->library, $seat);
+    }
+
+    public function free(FreeLineRequest $request, #[CurrentUser] User $user, KeyFile $keyFile, Seat $seat): JsonResponse
+    {
+        $file = $this->keyFiles->free($user, $keyFile, $request->integer('line')) ?? abort(404);
+
+        return (new KeyFileReportResource($file, $this->library, $seat))->withStatus(201);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Suite\Http;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ImportRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['application' => ['required', 'string', 'max:60']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['application' => 'Choose an application of the suite.'];
+    }
+}

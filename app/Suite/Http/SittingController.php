@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Suite\Http;
+
+use App\Library\Library;
+use App\Models\Sitting;
+use App\Models\Suite;
+use App\Models\User;
+use App\Suite\Assignments;
+use App\Suite\Sittings;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Support\Carbon;
+use Zebrafinch\Core\Application\Application;
+use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Preset\Side;
+
+/** Sitting down in a suite with one's own keys, leaving it as it was, and taking along what one changed there. */
+final readonly class SittingController
+{
+    public function __construct(private Sittings $sittings, private Assignments $assignments, private Library $library)
+    {
+    }
+
+    public function preview(#[CurrentUser] User $user, Suite $suite): SittingPreviewResource
+    {
+        return new SittingPreviewResource($suite, $this->assignments->guestFits($suite, $user), $user->kit->allInUse(), $this->library);
+    }
+
+    public function sitDown(SitDownRequest $request, #[CurrentUser] User $user, Suite $suite): MySittingsResource
+    {
+        $until = $request->validated('until');
+        $this->sittings->sitDown(
+            $suite,
+            $user,
+            $until === null ? null : Carbon::parse($until),
+            $request->validated('accept') ?? [],
+            $request->boolean('take_over'),
+            $request->boolean('tells_usage'),
+        );
+
+        return $this->mine($user);
+    }
+
+    public function tellUsage(TellUsageRequest $request, #[CurrentUser] User $user, Sitting $sitting): MySittingsResource
+    {
+        $this->sittings->tellUsage($sitting, $request->boolean('tells_usage'));
+
+        return $this->mine($user);
+    }
+
+    public function leave(#[CurrentUser] User $user, Suite $suite): MySittingsResource
+    {
+        $this->sittings->leave($suite, $user);
+
+        return $this->mine($user);
+    }
+
+    public function mine(#[CurrentUser] User $user): MySittingsResource
+    {
+        $this->sittings->endOverdue();
+
+        return new MySittingsResource($this->sittings->openOf($user), $this->sittings->offersTo($user), $this->library);
+    }
+
+    public function offer(#[CurrentUser] User $user, Sitting $sitting, Application $application, Seat $seat): SuiteOfferResource
+    {
+        $news = $this->sittings->offer($user, $sitting, $application->id);
+
+        return $news === null ? abort(404) : new SuiteOfferResource($sitting, $news, $seat);
+    }
+
+    public function takeOffer(
+        OfferRequest $request,
+        #[CurrentUser] User $user,
+        Sitting $sitting,
+        Application $application,
+    ): MySittingsResource {
+        $answers = array_map(Side::from(...), $request->validated('answers') ?? []);
+        $this->sittings->takeOffer($user, $sitting, $application->id, $answers, $request->integer('version'));
+
+        return $this->mine($user);
+    }
+
+    public function dismissOffer(#[CurrentUser] User $user, Sitting $sitting, Application $application): MySittingsResource
+    {
+        $this->sittings->dismissOffer($sitting, $application->id);
+
+        return $this->mine($user);
+    }
+}

@@ -1,8 +1,0 @@
-<?php
-
-use App\Http\Controllers\Application\ApplicationController;
-use App\Models\Keymap;
-use Illuminate\Support\Facades\Route;
-
-Route::get('applications', [ApplicationController::class, 'index'])->can('viewAny', Keymap::class);
-Route::get('applications/{application}', [ApplicationController::class, 'show'])->can('viewAny', Keymap::class);

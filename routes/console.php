@@ -1,3 +1,0 @@
-<?php
-
-// Commands of the artisan console; ./zebrafinch is what people use.

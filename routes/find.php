@@ -1,7 +1,0 @@
-<?php
-
-use App\Http\Controllers\Find\FindController;
-use App\Models\Keymap;
-use Illuminate\Support\Facades\Route;
-
-Route::get('find', FindController::class)->can('viewAny', Keymap::class);
