@@ -12,7 +12,7 @@ final readonly class PersonalTable
      * @param  list<string>|null  $hidden  columns that an export leaves out, because they open something or are not about the person;
      *     null where no row is exported
      * @param  bool  $isErased  whether the rows go when the person is removed; else they stay and name the person by number alone
-     * @param  string|null  $since  an SQL expression: the moment from which the rows are kept
+     * @param  string|null  $since  an SQL expression: the moment from which the rows are stored
      * @param  int|null  $minutes  how long from then; null for as long as the account is there
      */
     private function __construct(
@@ -46,12 +46,12 @@ final readonly class PersonalTable
         return new self($this->name, $this->owner, null, $this->isErased, $this->since, $this->minutes);
     }
 
-    public function keptDays(int $days, string $since): self
+    public function storedDays(int $days, string $since): self
     {
-        return $this->keptMinutes($days * 24 * 60, $since);
+        return $this->storedMinutes($days * 24 * 60, $since);
     }
 
-    public function keptMinutes(int $minutes, string $since): self
+    public function storedMinutes(int $minutes, string $since): self
     {
         return new self($this->name, $this->owner, $this->hidden, $this->isErased, $since, $minutes);
     }

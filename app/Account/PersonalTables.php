@@ -55,12 +55,12 @@ final readonly class PersonalTables
     {
         return [
             PersonalTable::erased('sessions', self::OF_USER, ['id', 'payload'])
-                ->keptMinutes(config()->integer('session.lifetime'), 'to_timestamp(last_activity)'),
+                ->storedMinutes(config()->integer('session.lifetime'), 'to_timestamp(last_activity)'),
             PersonalTable::erased('personal_access_tokens', "tokenable_type = 'App\\Models\\User' and tokenable_id = :user", ['token'])
-                ->keptDays(30, 'expires_at'),
-            PersonalTable::erased('password_reset_tokens', 'email = :email')->notExported()->keptDays(1, 'created_at'),
-            PersonalTable::erased('invitations', 'email = :email', ['token_hash'])->keptDays(30, 'expires_at'),
-            PersonalTable::erased('idempotency_keys', self::OF_USER)->notExported()->keptDays(1, 'created_at'),
+                ->storedDays(30, 'expires_at'),
+            PersonalTable::erased('password_reset_tokens', 'email = :email')->notExported()->storedDays(1, 'created_at'),
+            PersonalTable::erased('invitations', 'email = :email', ['token_hash'])->storedDays(30, 'expires_at'),
+            PersonalTable::erased('idempotency_keys', self::OF_USER)->notExported()->storedDays(1, 'created_at'),
             PersonalTable::erased('looks', self::OF_USER),
             PersonalTable::erased('preset_user', self::OF_USER),
         ];
@@ -73,13 +73,13 @@ final readonly class PersonalTables
         $keymaps = 'select id from keymaps where kit_id = :kit';
 
         return [
-            PersonalTable::erased('usage_days', "source_id in ({$sources})")->keptDays(UsageLogs::DAYS_STORED, 'day'),
+            PersonalTable::erased('usage_days', "source_id in ({$sources})")->storedDays(UsageLogs::DAYS_STORED, 'day'),
             PersonalTable::erased('usage_sources', self::OF_KIT),
-            PersonalTable::erased('key_files', self::OF_KIT)->keptDays(self::WORK_DAYS, 'updated_at'),
+            PersonalTable::erased('key_files', self::OF_KIT)->storedDays(self::WORK_DAYS, 'updated_at'),
             PersonalTable::erased('accepted_clashes', self::OF_KIT),
             PersonalTable::erased('own_matches', self::OF_KIT),
             PersonalTable::erased('own_intents', self::OF_KIT),
-            PersonalTable::erased('harmonisations', self::OF_KIT)->keptDays(self::WORK_DAYS, 'updated_at'),
+            PersonalTable::erased('harmonisations', self::OF_KIT)->storedDays(self::WORK_DAYS, 'updated_at'),
             PersonalTable::erased('follows', self::OF_KIT),
             PersonalTable::erased('edits', "keymap_id in ({$keymaps})"),
             PersonalTable::erased('keymaps', self::OF_KIT),
@@ -92,7 +92,7 @@ final readonly class PersonalTables
         return [
             PersonalTable::erased('card_answers', 'card_id in (select id from cards where user_id = :user)'),
             PersonalTable::erased('cards', self::OF_USER),
-            PersonalTable::erased('drills', self::OF_USER)->keptDays(self::DRILL_DAYS, 'started_at'),
+            PersonalTable::erased('drills', self::OF_USER)->storedDays(self::DRILL_DAYS, 'started_at'),
             PersonalTable::erased('learners', self::OF_USER),
         ];
     }
@@ -103,8 +103,8 @@ final readonly class PersonalTables
         $rehearsals = 'select id from rehearsals where user_id = :user';
 
         return [
-            PersonalTable::erased('presses', "rehearsal_id in ({$rehearsals})")->keptDays(self::WORK_DAYS, 'created_at'),
-            PersonalTable::erased('rehearsals', self::OF_USER)->keptDays(self::WORK_DAYS, 'updated_at'),
+            PersonalTable::erased('presses', "rehearsal_id in ({$rehearsals})")->storedDays(self::WORK_DAYS, 'created_at'),
+            PersonalTable::erased('rehearsals', self::OF_USER)->storedDays(self::WORK_DAYS, 'updated_at'),
             PersonalTable::preserved('sittings', self::OF_USER),
             PersonalTable::preserved('suite_events', self::OF_USER),
             PersonalTable::preserved('rollouts', self::OF_USER),

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Harmonise;
 
+use App\Models\BelongsToKit;
 use App\Models\Kit;
+use App\Models\Owned;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -44,8 +45,10 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property-read Kit $kit
  */
-final class Harmonisation extends Model
+final class Harmonisation extends Model implements Owned
 {
+    use BelongsToKit;
+
     /** @var list<string> */
     protected $fillable = [
         'kit_id',
@@ -77,12 +80,6 @@ final class Harmonisation extends Model
             'answer' => 'array',
             'applied' => 'array',
         ];
-    }
-
-    /** @return BelongsTo<Kit, $this> */
-    public function kit(): BelongsTo
-    {
-        return $this->belongsTo(Kit::class);
     }
 
     public function isOver(): bool

@@ -50,7 +50,7 @@ final readonly class SettingUp
             if ($house->setup_code_hash === null || ! hash_equals($house->setup_code_hash, self::hash($code))) {
                 throw SetUpRefused::wrongCode();
             }
-            $keeper = User::query()->create([
+            $keeper = User::register([
                 'name' => $name,
                 'email' => mb_strtolower($email),
                 'role' => Role::SuiteKeeper,

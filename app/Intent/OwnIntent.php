@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intent;
 
+use App\Models\BelongsToKit;
+use App\Models\Kit;
+use App\Models\Owned;
 use Illuminate\Database\Eloquent\Model;
 use Zebrafinch\Core\Intent\Frequency;
 
@@ -16,9 +19,12 @@ use Zebrafinch\Core\Intent\Frequency;
  * @property string $group
  * @property list<string> $synonyms
  * @property Frequency $frequency
+ * @property-read Kit $kit
  */
-final class OwnIntent extends Model
+final class OwnIntent extends Model implements Owned
 {
+    use BelongsToKit;
+
     /** Before the number in the id that the vocabulary knows it by; no shipped id begins so. */
     public const PREFIX = 'own-';
 

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\KeyFile;
 
+use App\Models\BelongsToKit;
 use App\Models\Casts\AsBytes;
 use App\Models\Kit;
+use App\Models\Owned;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A key file that was brought in and read, before it is opened as a keymap.
@@ -19,8 +20,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $bytes
  * @property-read Kit $kit
  */
-final class KeyFile extends Model
+final class KeyFile extends Model implements Owned
 {
+    use BelongsToKit;
+
     /** @var list<string> */
     protected $fillable = ['kit_id', 'application', 'name', 'bytes'];
 
@@ -28,11 +31,5 @@ final class KeyFile extends Model
     protected function casts(): array
     {
         return ['bytes' => AsBytes::class];
-    }
-
-    /** @return BelongsTo<Kit, $this> */
-    public function kit(): BelongsTo
-    {
-        return $this->belongsTo(Kit::class);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\Models\Owned;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -33,7 +34,7 @@ use Zebrafinch\Core\Learn\Card;
  * @property string|null $old_chord
  * @property-read Collection<int, CardAnswer> $answers
  */
-final class LearningCard extends Model
+final class LearningCard extends Model implements Owned
 {
     public $timestamps = false;
 
@@ -88,5 +89,10 @@ final class LearningCard extends Model
         return $this->measured_from === null || $this->mouse_share === null || $this->seconds_each === null
             ? null
             : new BeforeLearning($this->application, $this->command, $this->measured_from, $this->mouse_share, $this->seconds_each);
+    }
+
+    public function ownerId(): int
+    {
+        return $this->user_id;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\Models\Owned;
 use App\Models\Suite;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
@@ -35,7 +36,7 @@ use Zebrafinch\Core\Learn\Drill;
  * @property Carbon|null $ended_at
  * @property-read Suite|null $suite
  */
-final class StoredDrill extends Model
+final class StoredDrill extends Model implements Owned
 {
     use HasUuids;
 
@@ -61,5 +62,10 @@ final class StoredDrill extends Model
     public function drill(): Drill
     {
         return Drill::fromData($this->state);
+    }
+
+    public function ownerId(): int
+    {
+        return $this->user_id;
     }
 }

@@ -37,9 +37,9 @@ use Zebrafinch\Core\Keymap\EditKind;
  * @property-read Kit $kit
  * @property-read Keymap|null $parent
  */
-final class Keymap extends Model
+final class Keymap extends Model implements Owned
 {
-    use MassPrunable, SoftDeletes;
+    use BelongsToKit, MassPrunable, SoftDeletes;
 
     public const DAYS_TO_RESTORE = 30;
 
@@ -77,12 +77,6 @@ final class Keymap extends Model
     public function prunable(): Builder
     {
         return self::onlyTrashed()->where('deleted_at', '<', now()->subDays(self::DAYS_TO_RESTORE));
-    }
-
-    /** @return BelongsTo<Kit, $this> */
-    public function kit(): BelongsTo
-    {
-        return $this->belongsTo(Kit::class);
     }
 
     /** @return BelongsTo<Keymap, $this> the keymap that this one follows */

@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Suite $suite
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Press> $presses
  */
-final class Rehearsal extends Model
+final class Rehearsal extends Model implements Owned
 {
     use HasUuids;
 
@@ -34,5 +34,10 @@ final class Rehearsal extends Model
     public function presses(): HasMany
     {
         return tap($this->hasMany(Press::class), static fn (HasMany $relation) => $relation->orderBy('id'));
+    }
+
+    public function ownerId(): int
+    {
+        return $this->user_id;
     }
 }

@@ -27,7 +27,7 @@ use Zebrafinch\Core\Suite\SittingEnd;
  * @property-read Suite $suite
  * @property-read User $user
  */
-final class Sitting extends Model
+final class Sitting extends Model implements Owned
 {
     public $timestamps = false;
 
@@ -90,5 +90,10 @@ final class Sitting extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    public function ownerId(): int
+    {
+        return $this->user_id;
     }
 }

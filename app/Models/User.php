@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Illuminate\Foundation\Auth\User as Account;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Laravel\Sanctum\HasApiTokens;
 use Zebrafinch\Core\Suite\Role;
 
@@ -56,10 +57,19 @@ final class User extends Account
     /** Sessions end with the browser's; nobody is remembered on a shared workstation. */
     protected $rememberTokenName = '';
 
-    /** What somebody works with belongs to them from the first moment. */
-    protected static function booted(): void
+    /**
+     * A new account with its kit: what somebody works with belongs to them from the first moment.
+     *
+     * @param  array{name: string, email: string, role: Role, password: string}  $attributes
+     */
+    public static function register(array $attributes): self
     {
-        self::created(static fn (self $user) => $user->kit()->create(['name' => 'Kit of '.$user->name]));
+        return DB::transaction(static function () use ($attributes): self {
+            $user = self::query()->create($attributes);
+            $user->kit()->create(['name' => "Kit of {$user->name}"]);
+
+            return $user;
+        });
     }
 
     /** @return array<string, string> */

@@ -79,7 +79,7 @@ final readonly class Invitations
             if (User::query()->where('email', $invitation->email)->exists()) {
                 throw AccountRefused::exists($invitation->email);
             }
-            $user = User::query()->create([
+            $user = User::register([
                 'email' => $invitation->email,
                 'name' => $name,
                 'role' => $invitation->role,

@@ -9,19 +9,13 @@ use App\Description\HouseApplication;
 use App\Description\HouseApplicationPolicy;
 use App\Description\HouseShelf;
 use App\Harmonise\Harmonisation;
-use App\Harmonise\HarmonisationPolicy;
 use App\House\FolderTransport;
 use App\House\HousePolicy;
 use App\Http\RateLimits;
 use App\Intent\OwnIntent;
-use App\Intent\OwnIntentPolicy;
 use App\KeyFile\KeyFile;
-use App\KeyFile\KeyFilePolicy;
-use App\Keymap\KeymapPolicy;
 use App\Learn\LearningCard;
-use App\Learn\LearningCardPolicy;
 use App\Learn\StoredDrill;
-use App\Learn\StoredDrillPolicy;
 use App\Learn\SuiteToCome;
 use App\Library\CompiledData;
 use App\Library\Keyboards;
@@ -30,6 +24,7 @@ use App\Library\Memoised;
 use App\Library\ShippedShelf;
 use App\Models\House;
 use App\Models\Keymap;
+use App\Models\OwnerPolicy;
 use App\Models\Preset;
 use App\Models\Rehearsal;
 use App\Models\Release;
@@ -40,14 +35,11 @@ use App\Models\User;
 use App\Person\UserPolicy;
 use App\Preset\PresetPolicy;
 use App\Preset\ReleasePolicy;
-use App\Rehearse\RehearsalPolicy;
 use App\Suite\Rollout;
 use App\Suite\RolloutPolicy;
-use App\Suite\SittingPolicy;
 use App\Suite\SuitePolicy;
 use App\Suite\SuiteSubscriber;
 use App\Usage\UsageSource;
-use App\Usage\UsageSourcePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Queue\Events\JobProcessing;
@@ -69,20 +61,20 @@ final class AppServiceProvider extends ServiceProvider
     private const POLICIES = [
         User::class => UserPolicy::class,
         House::class => HousePolicy::class,
-        Keymap::class => KeymapPolicy::class,
-        KeyFile::class => KeyFilePolicy::class,
-        OwnIntent::class => OwnIntentPolicy::class,
-        UsageSource::class => UsageSourcePolicy::class,
-        Harmonisation::class => HarmonisationPolicy::class,
+        Keymap::class => OwnerPolicy::class,
+        KeyFile::class => OwnerPolicy::class,
+        OwnIntent::class => OwnerPolicy::class,
+        UsageSource::class => OwnerPolicy::class,
+        Harmonisation::class => OwnerPolicy::class,
         Preset::class => PresetPolicy::class,
         Release::class => ReleasePolicy::class,
         Suite::class => SuitePolicy::class,
-        Sitting::class => SittingPolicy::class,
+        Sitting::class => OwnerPolicy::class,
         Rollout::class => RolloutPolicy::class,
-        Rehearsal::class => RehearsalPolicy::class,
+        Rehearsal::class => OwnerPolicy::class,
         HouseApplication::class => HouseApplicationPolicy::class,
-        LearningCard::class => LearningCardPolicy::class,
-        StoredDrill::class => StoredDrillPolicy::class,
+        LearningCard::class => OwnerPolicy::class,
+        StoredDrill::class => OwnerPolicy::class,
     ];
 
     public function register(): void

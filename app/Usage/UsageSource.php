@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Usage;
 
+use App\Models\BelongsToKit;
 use App\Models\Kit;
+use App\Models\Owned;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -20,14 +21,10 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  * @property-read Kit $kit
  */
-final class UsageSource extends Model
+final class UsageSource extends Model implements Owned
 {
+    use BelongsToKit;
+
     /** @var list<string> */
     protected $fillable = ['kit_id', 'sitting_id', 'name'];
-
-    /** @return BelongsTo<Kit, $this> */
-    public function kit(): BelongsTo
-    {
-        return $this->belongsTo(Kit::class);
-    }
 }

@@ -38,8 +38,8 @@ final class DemoWorld extends Seeder
     {
         app(SettingUp::class)->prepare(true);
         foreach (self::ACCOUNTS as [$name, $email, $role]) {
-            $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
-            if ($user->wasRecentlyCreated) {
+            if (User::query()->where('email', $email)->doesntExist()) {
+                $user = User::register(['email' => $email, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
                 $user->kit->update(['name' => 'Kit of the '.$name]);
                 $this->usage($user, strtok($email, '@'));
             }

@@ -26,7 +26,7 @@ function outOfUse(string $scope): array
 /** @return iterable<string, string> texts of files that people write, by path */
 function written(string $pattern): iterable
 {
-    $trees = ['agent', 'app', 'bootstrap', 'config', 'core', 'database', 'docs', 'e2e', 'routes', 'standins', 'tests', 'tools', 'web'];
+    $trees = ['agent', 'app', 'bootstrap', 'config', 'core', 'database', 'docs', 'e2e', 'standins', 'tests', 'tools', 'web'];
     foreach ($trees as $tree) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(ROOT."/{$tree}", FilesystemIterator::SKIP_DOTS)) as $file) {
             $path = substr($file->getPathname(), strlen(ROOT) + 1);

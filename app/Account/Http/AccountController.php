@@ -25,9 +25,15 @@ final readonly class AccountController
         return new AccountResource($user, $this->sessions->of($user, $request->session()->getId()));
     }
 
-    public function update(AccountRequest $request, #[CurrentUser] User $user): AccountResource
+    public function update(Request $request, #[CurrentUser] User $user): AccountResource
     {
-        $user->update(['name' => $request->validated('name')]);
+        $validated = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+        ], [
+            'name' => 'Write your name, up to 80 characters.',
+        ]);
+
+        $user->update(['name' => $validated['name']]);
 
         return $this->show($request, $user);
     }

@@ -9,7 +9,9 @@ use App\Account\SecondFactor;
 use App\Account\TimeCodes;
 use App\Models\House;
 use App\Models\User;
+use App\Resources\JsonAnswer;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
@@ -20,25 +22,31 @@ final readonly class SecondFactorController
     {
     }
 
-    public function begin(ProvenRequest $request, #[CurrentUser] User $user): NewSecondFactorResource
+    public function begin(ProvenRequest $request, #[CurrentUser] User $user): JsonAnswer
     {
         abort_if($user->hasSecondFactor(), 409);
         $this->proof->require($user, $request->string('password')->value());
         $secret = $this->factor->begin($user);
 
-        return new NewSecondFactorResource($secret, TimeCodes::address($secret, House::current()->name, $user->email));
+        return new JsonAnswer(['secret' => $secret, 'address' => TimeCodes::address($secret, House::current()->name, $user->email)]);
     }
 
     /** @throws ValidationException */
-    public function confirm(CodeRequest $request, #[CurrentUser] User $user): RecoveryCodesResource
+    public function confirm(Request $request, #[CurrentUser] User $user): JsonAnswer
     {
+        $request->validate([
+            'code' => ['required', 'string', 'max:20'],
+        ], [
+            'code' => 'Write the six digits that your device shows.',
+        ]);
+
         abort_if($user->hasSecondFactor(), 409);
         $codes = $this->factor->confirm($user, $request->string('code')->value());
         if ($codes === null) {
             throw ValidationException::withMessages(['code' => 'This is not the code that your device shows now.']);
         }
 
-        return new RecoveryCodesResource($codes);
+        return new JsonAnswer(['codes' => $codes]);
     }
 
     public function destroy(ProvenRequest $request, #[CurrentUser] User $user): Response

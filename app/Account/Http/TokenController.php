@@ -9,6 +9,7 @@ use App\Journal\Journal;
 use App\Journal\Subject;
 use App\Models\ScriptToken;
 use App\Models\User;
+use App\Resources\JsonAnswer;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -36,7 +37,7 @@ final readonly class TokenController
             return [$token, $made->plainTextToken];
         });
 
-        return (new NewTokenResource($token, $secret))->withStatus(201);
+        return (new JsonAnswer(['token' => new TokenResource($token), 'secret' => $secret]))->withStatus(201);
     }
 
     public function destroy(#[CurrentUser] User $user, int $token): Response

@@ -4,7 +4,6 @@ use App\Across\Http\CarryOverController;
 use App\Across\Http\FalseFriendsController;
 use App\Across\Http\StripesController;
 use App\Models\Keymap;
-use App\Suite\Http\FamiliarityController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('stripes', StripesController::class)->can('viewAny', Keymap::class);
@@ -13,4 +12,3 @@ Route::post('carry-overs', [CarryOverController::class, 'preview'])->can('viewAn
 Route::post('carry-overs/keymaps', [CarryOverController::class, 'save'])
     ->can('create', Keymap::class)
     ->name('carry-overs.save');
-Route::get('suites/{suite}/familiarity', FamiliarityController::class)->can('view', 'suite');

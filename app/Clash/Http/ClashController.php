@@ -65,12 +65,14 @@ final readonly class ClashController
     }
 
     public function accept(
-        AcceptanceRequest $request,
+        Request $request,
         #[CurrentUser] User $user,
         Application $application,
         Seat $seat,
         string $clash,
     ): ClashesResource {
+        $request->validate(['reason' => ['required', 'string', 'max:200']], ['reason' => 'Say in up to 200 characters why it is meant.']);
+
         $found = $this->find($clash, $this->kit->of($user, $application)->at($seat));
         $this->accepted->accept($user, $application->id, $found->id(), $request->string('reason')->trim()->toString());
 

@@ -11,6 +11,7 @@ use App\Description\HouseApplication;
 use App\Description\HouseMatches;
 use App\Library\Library;
 use App\Models\User;
+use App\Resources\JsonAnswer;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -67,9 +68,9 @@ final readonly class DescriptionController
         return response()->noContent();
     }
 
-    public function matches(HouseApplication $houseApplication, HouseMatches $matches): ProposedMatchesResource
+    public function matches(HouseApplication $houseApplication, HouseMatches $matches): JsonAnswer
     {
-        return new ProposedMatchesResource($matches->proposed($houseApplication));
+        return new JsonAnswer(['matches' => $matches->proposed($houseApplication)]);
     }
 
     public function ready(

@@ -10,6 +10,7 @@ use App\Harmonise\Harmonisations;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Zebrafinch\Core\Harmonise\Solve\LpText;
 use Zebrafinch\Core\Keyboard\Seat;
@@ -36,8 +37,10 @@ final readonly class HarmonisationController
         return new HarmonisationResource($this->harmonisations->cancel($harmonisation));
     }
 
-    public function apply(ApplyRequest $request, #[CurrentUser] User $user, Harmonisation $harmonisation): HarmonisationResource
+    public function apply(Request $request, #[CurrentUser] User $user, Harmonisation $harmonisation): HarmonisationResource
     {
+        $request->validate(['name' => ['required', 'string', 'max:60']], ['name' => 'Give the copies of factory keymaps a name of at most 60 characters.']);
+
         $this->apply->apply($harmonisation, $user, $request->string('name')->trim()->toString());
 
         return new HarmonisationResource($harmonisation->refresh());

@@ -8,12 +8,13 @@ use App\Journal\Journal;
 use App\Journal\Subject;
 use App\Models\House;
 use App\Problems\RequestRefused;
+use App\Resources\JsonAnswer;
 use Illuminate\Support\Facades\DB;
 
 /** The house itself. */
 final readonly class HouseController
 {
-    public function update(HouseRequest $request, Journal $journal): HouseResource
+    public function update(HouseRequest $request, Journal $journal): JsonAnswer
     {
         $house = DB::transaction(static function () use ($request, $journal): House {
             $house = House::query()->lockForUpdate()->firstOrFail();
@@ -26,6 +27,6 @@ final readonly class HouseController
             return $house;
         });
 
-        return new HouseResource($house);
+        return new JsonAnswer(['name' => $house->name, 'is_demo' => $house->is_demo, 'version' => $house->version]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Journal\Http;
 
 use App\Journal\JournalProof;
 use App\Journal\JournalTable;
+use App\Resources\JsonAnswer;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Who did what to what, when, and from where. */
@@ -16,9 +17,9 @@ final readonly class JournalController
         return new JournalResource($request->search(), $request->before());
     }
 
-    public function proof(JournalProof $proof): JournalProofResource
+    public function proof(JournalProof $proof): JsonAnswer
     {
-        return new JournalProofResource($proof->entries(), $proof->firstFault());
+        return new JsonAnswer(['entries' => $proof->entries(), 'fault' => $proof->firstFault()]);
     }
 
     public function csv(JournalRequest $request, JournalTable $table): StreamedResponse

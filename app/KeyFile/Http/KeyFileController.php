@@ -10,6 +10,7 @@ use App\Library\Library;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
 
@@ -32,8 +33,10 @@ final readonly class KeyFileController
         return new KeyFileReportResource($this->keyFiles->read($keyFile), $this->library, $seat);
     }
 
-    public function free(FreeLineRequest $request, #[CurrentUser] User $user, KeyFile $keyFile, Seat $seat): JsonResponse
+    public function free(Request $request, #[CurrentUser] User $user, KeyFile $keyFile, Seat $seat): JsonResponse
     {
+        $request->validate(['line' => ['required', 'integer', 'min:1']], ['line' => 'Name the line that shall keep its chord.']);
+
         $file = $this->keyFiles->free($user, $keyFile, $request->integer('line')) ?? abort(404);
 
         return (new KeyFileReportResource($file, $this->library, $seat))->withStatus(201);

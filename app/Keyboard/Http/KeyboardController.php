@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Keyboard\Http;
 
 use App\Library\Library;
+use App\Resources\JsonAnswer;
+use Illuminate\Http\Request;
 use Zebrafinch\Core\Keyboard\Board;
 use Zebrafinch\Core\Keyboard\Layout;
 use Zebrafinch\Core\Keyboard\LayoutProposal;
@@ -28,9 +30,13 @@ final readonly class KeyboardController
     }
 
     /** Which layout fits what a browser tells of its keys. */
-    public function propose(LayoutProposalRequest $request): LayoutProposalResource
+    public function propose(Request $request): JsonAnswer
     {
-        return new LayoutProposalResource((new LayoutProposal($this->layouts()))->for($request->validated('keys')));
+        $validated = $request->validate(['keys' => ['required', 'array', 'max:200'], 'keys.*' => ['string', 'max:8']], ['keys' => 'Tell what the keys type, by their codes.']);
+
+        $layout = (new LayoutProposal($this->layouts()))->for($validated['keys']);
+
+        return new JsonAnswer(['layout' => $layout === null ? null : ['id' => $layout->id, 'name' => $layout->name]]);
     }
 
     /** @return list<Layout> */

@@ -15,6 +15,7 @@ use App\Models\Release;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
@@ -96,10 +97,20 @@ final readonly class KeymapController
         return $this->current($user, $application, $seat);
     }
 
-    public function update(LabelRequest $request, #[CurrentUser] User $user, Keymap $keymap): KeymapsResource
+    public function update(Request $request, #[CurrentUser] User $user, Keymap $keymap): KeymapsResource
     {
+        $validated = $request->validate([
+            'name' => ['sometimes', 'required', 'string', 'max:60'],
+            'tags' => ['sometimes', 'present', 'array', 'max:10'],
+            'tags.*' => ['required', 'string', 'max:30'],
+        ], [
+            'name' => 'Give the keymap a name of up to 60 characters.',
+            'tags' => 'Up to ten tags of up to 30 characters.',
+            'tags.*' => 'A tag has up to 30 characters.',
+        ]);
+
         $name = $request->has('name') ? $request->string('name')->trim()->toString() : null;
-        $this->shelf->label($keymap, $name, $request->has('tags') ? $request->validated('tags') : null);
+        $this->shelf->label($keymap, $name, $request->has('tags') ? $validated['tags'] ?? null : null);
 
         return $this->index($user);
     }

@@ -12,6 +12,7 @@ use App\Models\Keymap;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Clash\Consequences;
 use Zebrafinch\Core\Clash\Docket;
@@ -75,8 +76,10 @@ final readonly class KeymapHistoryController
     }
 
     /** What leads from the last save, the factory keymap or another keymap to this one, command by command. */
-    public function compare(ComparisonRequest $request, Keymap $keymap, Seat $seat): ComparisonResource
+    public function compare(Request $request, Keymap $keymap, Seat $seat): ComparisonResource
     {
+        $request->validate(['with' => ['required', 'regex:/^(saved|factory|\d{1,12})$/']], ['with' => 'Compare with the last save, with the factory keymap, or with another keymap of the application.']);
+
         $with = $request->string('with')->toString();
         $name = match ($with) {
             'saved' => 'the last save',

@@ -10,6 +10,7 @@ use App\Models\Suite;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Zebrafinch\Core\Keyboard\Seat;
 
 /** One go at some cards. */
@@ -19,16 +20,23 @@ final readonly class DrillController
     {
     }
 
-    public function store(DrillRequest $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
+    public function store(Request $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
     {
+        $validated = $request->validate([
+            'of' => ['required', 'in:due,ahead,different,suite'],
+            'application' => ['sometimes', 'nullable', 'string', 'max:100'],
+            'context' => ['sometimes', 'nullable', 'string', 'max:100'],
+            'suite' => ['required_if:of,suite', 'string', 'max:100'],
+        ]);
+
         $drill = match ($request->string('of')->toString()) {
             'different' => $this->drilling->different($user, $seat),
             'suite' => $this->drilling->suite($user, $seat, Suite::query()->where('slug', $request->string('suite'))->firstOrFail()),
             default => $this->drilling->due(
                 $user,
                 $seat,
-                $request->validated('application'),
-                $request->validated('context'),
+                $validated['application'] ?? null,
+                $validated['context'] ?? null,
                 $request->string('of')->toString() === 'ahead',
             ),
         };

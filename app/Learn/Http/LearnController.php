@@ -14,6 +14,7 @@ use App\Learn\WorthLearning;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Learn\Saving;
@@ -51,8 +52,13 @@ final readonly class LearnController
         return new SavingsResource($situation, $this->worth->savings($situation), self::isLearning($this->shelf->of($user)));
     }
 
-    public function pictures(PicturesRequest $request, #[CurrentUser] User $user, Seat $seat): LearningPicturesResource
+    public function pictures(Request $request, #[CurrentUser] User $user, Seat $seat): LearningPicturesResource
     {
+        $request->validate([
+            'application' => ['sometimes', 'nullable', 'string', 'max:100'],
+            'against' => ['sometimes', 'nullable', 'string', 'max:40'],
+        ]);
+
         $situation = $this->situations->of($user, $seat);
         $applications = $situation->applications();
         $wanted = $request->string('application')->toString();

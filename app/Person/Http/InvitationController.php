@@ -9,7 +9,9 @@ use App\Person\Invitation;
 use App\Person\Invitations;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use Zebrafinch\Core\Suite\Role;
 
 /** Inviting somebody, and taking that back. */
@@ -19,8 +21,18 @@ final readonly class InvitationController
     {
     }
 
-    public function store(InvitationRequest $request, #[CurrentUser] User $user): JsonResponse
+    public function store(Request $request, #[CurrentUser] User $user): JsonResponse
     {
+        $request->validate([
+            'email' => ['required', 'string', 'email', 'max:200'],
+            'name' => ['required', 'string', 'max:80'],
+            'role' => ['required', Rule::enum(Role::class)],
+        ], [
+            'email' => 'Write an address, as in editor@house.example.',
+            'name' => 'Write a name of up to 80 characters.',
+            'role' => 'Choose a role: assistant, editor or suite-keeper.',
+        ]);
+
         [$invitation, $link] = $this->invitations->invite(
             $user,
             $request->string('email')->value(),

@@ -12,7 +12,10 @@ use App\Journal\Subject;
 use App\Models\User;
 use App\Person\Invitation;
 use App\Person\People;
+use App\Resources\JsonAnswer;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use Zebrafinch\Core\Suite\Role;
 
 /** The accounts of the house, for its keepers. */
@@ -30,8 +33,18 @@ final readonly class PersonController
         );
     }
 
-    public function update(PersonRequest $request, User $person): PersonRowResource
+    public function update(Request $request, User $person): PersonRowResource
     {
+        $request->validate([
+            'version' => ['required', 'integer', 'between:1,2147483647'],
+            'role' => ['required_without:is_disabled', 'prohibits:is_disabled', Rule::enum(Role::class)],
+            'is_disabled' => ['required_without:role', 'boolean'],
+        ], [
+            'version' => 'Name the version of the account that is shown.',
+            'role' => 'Choose a role: assistant, editor or suite-keeper.',
+            'is_disabled' => 'Say whether the account is to be disabled.',
+        ]);
+
         $version = $request->integer('version');
         $changed = $request->has('role')
             ? $this->people->giveRole($person, Role::from($request->string('role')->value()), $version)
@@ -56,11 +69,11 @@ final readonly class PersonController
     }
 
     /** For somebody whose mail does not arrive: the keeper hands the link over. */
-    public function passwordLink(User $person, Passwords $passwords, Journal $journal): PasswordLinkResource
+    public function passwordLink(User $person, Passwords $passwords, Journal $journal): JsonAnswer
     {
         abort_if(! $person->isActive(), 409);
         $journal->note('password-link-made', Subject::person($person));
 
-        return new PasswordLinkResource($passwords->resetLink($person));
+        return new JsonAnswer(['link' => $passwords->resetLink($person)]);
     }
 }

@@ -8,7 +8,9 @@ use App\Models\Preset;
 use App\Models\User;
 use App\Preset\PresetDesk;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Zebrafinch\Core\Preset\Audience;
 
 /** Named series of releases: mine, shared with people, the house's. */
@@ -35,13 +37,20 @@ final readonly class PresetController
         return new PresetsResource($presets, $user, $user->kit->follows()->get(), User::query()->orderBy('name')->get());
     }
 
-    public function update(SharePresetRequest $request, #[CurrentUser] User $user, Preset $preset): PresetsResource
+    public function update(Request $request, #[CurrentUser] User $user, Preset $preset): PresetsResource
     {
+        $validated = $request->validate([
+            'audience' => ['required', Rule::enum(Audience::class)],
+            'people' => ['sometimes', 'array', 'max:500'],
+            'people.*' => ['integer', 'min:1', 'max:9007199254740991', Rule::exists('users', 'id')],
+            'is_standard' => ['sometimes', 'boolean'],
+        ], ['audience' => 'Choose who sees the preset.', 'people.*' => 'There is nobody of that number.']);
+
         $audience = Audience::from($request->string('audience')->toString());
         if ($audience === Audience::House) {
             Gate::authorize('giveToHouse', $preset);
         }
-        $this->desk->share($preset, $audience, array_values(array_map(intval(...), $request->validated('people') ?? [])));
+        $this->desk->share($preset, $audience, array_values(array_map(intval(...), $validated['people'] ?? [])));
         if ($request->boolean('is_standard')) {
             Gate::authorize('giveToHouse', $preset);
             $this->desk->makeStandard($preset);

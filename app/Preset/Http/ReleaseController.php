@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Preset\Http;
 
+use App\Models\Keymap;
 use App\Models\Preset;
 use App\Models\Release;
 use App\Models\User;
@@ -11,8 +12,10 @@ use App\Preset\Acknowledgement;
 use App\Preset\Gate as ReleaseGate;
 use App\Preset\KitOpener;
 use App\Preset\ReleaseSaver;
+use App\Resources\JsonAnswer;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Keyboard\Seat;
 
@@ -24,9 +27,11 @@ final readonly class ReleaseController
     }
 
     /** What a release would be if it were made now. */
-    public function draft(DraftRequest $request, #[CurrentUser] User $user, Seat $seat): ReleaseDraftResource
+    public function draft(Request $request, #[CurrentUser] User $user, Seat $seat): ReleaseDraftResource
     {
-        $preset = $request->validated('preset') === null ? null : Preset::query()->findOrFail($request->integer('preset'));
+        $validated = $request->validate(['preset' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:9007199254740991']], ['preset' => 'Choose a preset, or none for a new one.']);
+
+        $preset = ($validated['preset'] ?? null) === null ? null : Preset::query()->findOrFail($request->integer('preset'));
         if ($preset !== null) {
             Gate::authorize('release', $preset);
         }
@@ -65,7 +70,12 @@ final readonly class ReleaseController
     /** All keymaps of a release are in use from now on. */
     public function open(#[CurrentUser] User $user, Release $release, KitOpener $opener): JsonResponse
     {
-        return (new OpenedKitResource($opener->open($user, $release->load(['files', 'preset']))))->withStatus(201);
+        $keymaps = array_map(
+            static fn (Keymap $keymap): array => ['id' => $keymap->id, 'application' => $keymap->application, 'name' => $keymap->name],
+            $opener->open($user, $release->load(['files', 'preset'])),
+        );
+
+        return (new JsonAnswer(['keymaps' => $keymaps]))->withStatus(201);
     }
 
     private function yes(SaveReleaseRequest $request): Acknowledgement

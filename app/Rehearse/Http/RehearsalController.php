@@ -13,6 +13,7 @@ use App\Suite\Presence;
 use App\Suite\SuiteSeats;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Zebrafinch\Core\Keyboard\Seat;
 
@@ -28,8 +29,10 @@ final readonly class RehearsalController
     }
 
     /** @throws ValidationException */
-    public function store(RehearsalRequest $request, #[CurrentUser] User $user, Suite $suite): JsonResponse
+    public function store(Request $request, #[CurrentUser] User $user, Suite $suite): JsonResponse
     {
+        $request->validate(['application' => ['required', 'string', 'max:60']], ['application' => 'Choose an application of the suite.']);
+
         $application = $this->library->application($request->string('application')->toString());
         if (! in_array($application->id, $suite->applications, true)) {
             throw ValidationException::withMessages(['application' => "{$suite->name} has no {$application->name}."]);

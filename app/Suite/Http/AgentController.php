@@ -7,6 +7,7 @@ namespace App\Suite\Http;
 use App\Library\Library;
 use App\Models\StoredFile;
 use App\Models\Suite;
+use App\Resources\JsonAnswer;
 use App\Suite\AgentReport;
 use App\Suite\AssignmentDocument;
 use App\Suite\Clock;
@@ -46,7 +47,7 @@ final readonly class AgentController
             return new Response('', 304, ['ETag' => $tag]);
         }
 
-        return (new AssignmentResource($data))->response()->withHeaders(['ETag' => $tag]);
+        return (new JsonAnswer($data))->response()->withHeaders(['ETag' => $tag]);
     }
 
     public function file(Request $request, string $sha256): Response
@@ -70,21 +71,25 @@ final readonly class AgentController
         return response()->noContent();
     }
 
-    public function report(ReportRequest $request): AgentAnswerResource
+    public function report(Request $request): JsonAnswer
     {
-        return new AgentAnswerResource($this->reports->take($this->suite($request), AgentReport::fromData($request->validated())));
+        $validated = $request->validate(ReportRules::ALL);
+
+        return new JsonAnswer(['missing' => $this->reports->take($this->suite($request), AgentReport::fromData($validated))]);
     }
 
     /** The first answer to a press stands. */
-    public function press(PressAnswerRequest $request, string $press): Response
+    public function press(Request $request, string $press): Response
     {
+        $validated = $request->validate(['done' => ['required', 'boolean'], 'answer' => ['present', 'array']]);
+
         $suite = $this->suite($request);
         $asked = $suite->presses()->findOrFail((int) $press);
         $suite
             ->presses()
             ->whereKey($asked->id)
             ->whereNull('is_done')
-            ->update(['is_done' => $request->boolean('done'), 'answer' => json_encode($request->validated('answer'))]);
+            ->update(['is_done' => $request->boolean('done'), 'answer' => json_encode($validated['answer'])]);
         $this->presence->forget($suite);
 
         return response()->noContent();

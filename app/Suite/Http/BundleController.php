@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Suite\Http;
 
 use App\Models\Suite;
+use App\Resources\JsonAnswer;
 use App\Suite\AgentReport;
 use App\Suite\Bundles;
 use App\Suite\SuiteList;
@@ -26,11 +27,11 @@ final readonly class BundleController
         ]);
     }
 
-    public function report(StickReportRequest $request, Suite $suite): SuiteResource
+    public function report(StickReportRequest $request, Suite $suite): JsonAnswer
     {
         [$data, $files] = $this->bundles->read($suite, (string) file_get_contents($request->bytesAt()));
         $this->bundles->take($suite, AgentReport::fromData(Validator::make($data, ReportRules::ALL)->validate()), $files);
 
-        return new SuiteResource($this->list->loaded($suite->refresh()), $this->shape);
+        return new JsonAnswer($this->shape->of($this->list->loaded($suite->refresh())));
     }
 }

@@ -9,9 +9,11 @@ use App\Models\Release;
 use App\Models\Suite;
 use App\Models\User;
 use App\Preset\Acknowledgement;
+use App\Resources\JsonAnswer;
 use App\Suite\Following;
 use App\Suite\SuiteList;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Keyboard\Seat;
 
@@ -22,24 +24,32 @@ final readonly class FollowingController
     {
     }
 
-    public function follow(FollowingRequest $request, #[CurrentUser] User $user, Suite $suite, Seat $seat): SuiteResource
+    public function follow(Request $request, #[CurrentUser] User $user, Suite $suite, Seat $seat): JsonAnswer
     {
+        $validated = $request->validate([
+            'preset' => ['required', 'integer', 'min:1', 'max:9007199254740991'],
+            'release' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:9007199254740991'],
+            'accept' => ['sometimes', 'array', 'max:1000'],
+            'accept.*' => ['string', 'max:120'],
+            'reason' => ['sometimes', 'nullable', 'string', 'max:200'],
+        ], ['preset' => 'Choose a preset that the suite should follow.']);
+
         $preset = Preset::query()->findOrFail($request->integer('preset'));
         Gate::authorize('view', $preset);
-        $pinned = $request->validated('release');
+        $pinned = $validated['release'] ?? null;
         $release = $pinned === null ? null : Release::query()->where('preset_id', $preset->id)->whereKey($pinned)->firstOrFail();
-        $yes = new Acknowledgement($request->validated('accept') ?? [], $request->validated('reason'));
+        $yes = new Acknowledgement($validated['accept'] ?? [], $validated['reason'] ?? null);
 
         return $this->shown($this->following->follow($suite, $user, $preset, $release, $seat, $yes));
     }
 
-    public function stop(#[CurrentUser] User $user, Suite $suite): SuiteResource
+    public function stop(#[CurrentUser] User $user, Suite $suite): JsonAnswer
     {
         return $this->shown($this->following->stop($suite, $user));
     }
 
-    private function shown(Suite $suite): SuiteResource
+    private function shown(Suite $suite): JsonAnswer
     {
-        return new SuiteResource($this->list->loaded($suite), $this->shape);
+        return new JsonAnswer($this->shape->of($this->list->loaded($suite)));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Suite\Http;
 
 use App\Models\Suite;
 use App\Models\User;
+use App\Resources\JsonAnswer;
 use App\Suite\SuiteKeeping;
 use App\Suite\SuiteList;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -31,7 +32,7 @@ final readonly class KeepingController
             array_values(array_map(strval(...), $request->array('applications'))),
         );
 
-        return (new SuiteResource($this->list->loaded($suite), $this->shape))->withStatus(201);
+        return (new JsonAnswer($this->shape->of($this->list->loaded($suite))))->withStatus(201);
     }
 
     public function destroy(#[CurrentUser] User $user, Suite $suite): Response
@@ -41,9 +42,9 @@ final readonly class KeepingController
         return response()->noContent();
     }
 
-    public function newToken(#[CurrentUser] User $user, Suite $suite): SuiteTokenResource
+    public function newToken(#[CurrentUser] User $user, Suite $suite): JsonAnswer
     {
-        return new SuiteTokenResource($this->keeping->newToken($suite, $user));
+        return new JsonAnswer(['secret' => $this->keeping->newToken($suite, $user)]);
     }
 
     public function withdrawToken(#[CurrentUser] User $user, Suite $suite): Response

@@ -8,6 +8,7 @@ use App\Models\Release;
 use App\Models\Suite;
 use App\Models\User;
 use App\Preset\Acknowledgement;
+use App\Resources\JsonAnswer;
 use App\Suite\Clock;
 use App\Suite\DryRun;
 use App\Suite\Presence;
@@ -19,7 +20,9 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Zebrafinch\Core\Keyboard\Seat;
+use Zebrafinch\Core\Preset\Problem;
 
 /** One release to several suites, looked at before, and steered on its way. */
 final readonly class RolloutController
@@ -30,24 +33,29 @@ final readonly class RolloutController
     {
     }
 
-    public function index(): RolloutsResource
+    public function index(): JsonAnswer
     {
         $this->clock->tick();
 
-        return new RolloutsResource(
+        return new JsonAnswer(['rollouts' => RolloutResource::collection(
             Rollout::query()
                 ->with(['release.preset', 'user', 'suites.suite'])
                 ->orderByDesc('id')
                 ->limit(self::MOST)
-                ->get(),
-        );
+                ->get())]);
     }
 
     /** What it would change where. */
-    public function dryRun(DryRunRequest $request, Seat $seat): DryRunResource
+    public function dryRun(Request $request, Seat $seat): JsonAnswer
     {
+        $validated = $request->validate([
+            'release' => ['required', 'integer', 'min:1', 'max:9007199254740991'],
+            'suites' => ['required', 'array', 'min:1', 'max:500'],
+            'suites.*' => ['string', 'distinct', Rule::exists('suites', 'slug')],
+        ], ['release' => 'Choose a release.', 'suites' => 'Choose the suites that should get it.']);
+
         $release = $this->release($request->integer('release'));
-        $suites = $this->suites($request->validated('suites'));
+        $suites = $this->suites($validated['suites']);
         $rows = $suites
             ->map(
                 fn (Suite $suite): array => [
@@ -59,23 +67,48 @@ final readonly class RolloutController
             )
             ->all();
 
-        return new DryRunResource($rows, $this->rollouts->problems($release, $suites, $seat));
+        $problems = $this->rollouts->problems($release, $suites, $seat);
+
+        return new JsonAnswer([
+            'suites' => $rows,
+            'problems' => array_map(static fn (Problem $problem): array => $problem->toData(), $problems),
+        ]);
     }
 
-    public function store(RolloutRequest $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
+    public function store(Request $request, #[CurrentUser] User $user, Seat $seat): JsonResponse
     {
-        $first = $request->validated('first');
-        $at = $request->validated('at');
+        $validated = $request->validate([
+            'release' => ['required', 'integer', 'min:1', 'max:9007199254740991'],
+            'suites' => ['required', 'array', 'min:1', 'max:500'],
+            'suites.*' => ['string', 'distinct', Rule::exists('suites', 'slug')],
+            'first' => ['sometimes', 'nullable', 'string', 'in_array:suites.*'],
+            'when' => ['sometimes', Rule::in(['now', 'closed'])],
+            'at' => ['bail', 'sometimes', 'nullable', 'string', 'date', 'after:now', 'before:+1 year'],
+            'accept' => ['sometimes', 'array', 'max:5000'],
+            'accept.*' => ['string', 'max:120'],
+            'reason' => ['sometimes', 'nullable', 'string', 'max:200'],
+            'overwrite' => ['sometimes', 'array', 'max:500'],
+            'overwrite.*' => ['array', 'max:50'],
+            'overwrite.*.*' => ['string', 'regex:/\A[0-9a-f]{64}\z/'],
+        ], [
+            'release' => 'Choose a release.',
+            'suites' => 'Choose the suites that should get it.',
+            'first' => 'The first suite has to be one of them.',
+            'at' => 'Choose an hour that is still to come.',
+        ]);
+
+        $first = $validated['first'] ?? null;
+        $at = $validated['at'] ?? null;
         $rollout = $this->rollouts->start(
             $user,
             $this->release($request->integer('release')),
-            $suites = $this->suites($request->validated('suites')),
+            $suites = $this->suites($validated['suites']),
             $first === null ? null : $suites->firstWhere('slug', $first),
             $request->string('when', 'now')->toString(),
             $at === null ? null : Carbon::parse($at),
             $seat,
-            new Acknowledgement($request->validated('accept') ?? [], $request->validated('reason')),
-            $request->validated('overwrite') ?? [],
+            new Acknowledgement($validated['accept'] ?? [], $validated['reason'] ?? null),
+            $validated['overwrite'] ?? [],
         );
 
         return $this->shown($rollout)->withStatus(201);

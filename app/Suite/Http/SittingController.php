@@ -11,7 +11,9 @@ use App\Models\User;
 use App\Suite\Assignments;
 use App\Suite\Sittings;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Preset\Side;
@@ -28,14 +30,22 @@ final readonly class SittingController
         return new SittingPreviewResource($suite, $this->assignments->guestFits($suite, $user), $user->kit->allInUse(), $this->library);
     }
 
-    public function sitDown(SitDownRequest $request, #[CurrentUser] User $user, Suite $suite): MySittingsResource
+    public function sitDown(Request $request, #[CurrentUser] User $user, Suite $suite): MySittingsResource
     {
-        $until = $request->validated('until');
+        $validated = $request->validate([
+            'until' => ['bail', 'present', 'nullable', 'string', 'date', 'after:now', 'before:+1 year'],
+            'accept' => ['sometimes', 'array', 'max:1000'],
+            'accept.*' => ['string', 'max:120'],
+            'tells_usage' => ['sometimes', 'boolean'],
+            'take_over' => ['sometimes', 'boolean'],
+        ], ['until' => 'Say until when, at an hour that is still to come, or leave it open.']);
+
+        $until = $validated['until'];
         $this->sittings->sitDown(
             $suite,
             $user,
             $until === null ? null : Carbon::parse($until),
-            $request->validated('accept') ?? [],
+            $validated['accept'] ?? [],
             $request->boolean('take_over'),
             $request->boolean('tells_usage'),
         );
@@ -43,8 +53,10 @@ final readonly class SittingController
         return $this->mine($user);
     }
 
-    public function tellUsage(TellUsageRequest $request, #[CurrentUser] User $user, Sitting $sitting): MySittingsResource
+    public function tellUsage(Request $request, #[CurrentUser] User $user, Sitting $sitting): MySittingsResource
     {
+        $request->validate(['tells_usage' => ['required', 'boolean']]);
+
         $this->sittings->tellUsage($sitting, $request->boolean('tells_usage'));
 
         return $this->mine($user);
@@ -72,12 +84,18 @@ final readonly class SittingController
     }
 
     public function takeOffer(
-        OfferRequest $request,
+        Request $request,
         #[CurrentUser] User $user,
         Sitting $sitting,
         Application $application,
     ): MySittingsResource {
-        $answers = array_map(Side::from(...), $request->validated('answers') ?? []);
+        $validated = $request->validate([
+            'answers' => ['sometimes', 'array', 'max:1000'],
+            'answers.*' => [Rule::enum(Side::class)],
+            'version' => ['required', 'integer', 'min:0', 'max:2147483647'],
+        ]);
+
+        $answers = array_map(Side::from(...), $validated['answers'] ?? []);
         $this->sittings->takeOffer($user, $sitting, $application->id, $answers, $request->integer('version'));
 
         return $this->mine($user);

@@ -7,6 +7,7 @@ namespace App\Suite\Http;
 use App\Library\Library;
 use App\Models\Suite;
 use App\Models\User;
+use App\Resources\JsonAnswer;
 use App\Suite\Assignments;
 use App\Suite\FamiliarSuite;
 use App\Suite\Regulars;
@@ -30,9 +31,9 @@ final readonly class SuiteController
     ) {
     }
 
-    public function index(): SuitesResource
+    public function index(): JsonAnswer
     {
-        return new SuitesResource($this->list->all(), $this->shape);
+        return new JsonAnswer(['suites' => $this->list->all()->map($this->shape->of(...))->all()]);
     }
 
     public function show(
@@ -57,7 +58,7 @@ final readonly class SuiteController
     }
 
     /** Notes the suite's name, its applications, or its keyboard, to which what it should have is fitted from now on. */
-    public function update(SuiteChangeRequest $request, #[CurrentUser] User $user, Suite $suite, SuiteKeeping $keeping): SuiteResource
+    public function update(SuiteChangeRequest $request, #[CurrentUser] User $user, Suite $suite, SuiteKeeping $keeping): JsonAnswer
     {
         $changed = $this->assignments->change($suite, function (Suite $locked) use ($request, $user, $keeping): void {
             if ($request->has('name')) {
@@ -74,6 +75,6 @@ final readonly class SuiteController
             }
         });
 
-        return new SuiteResource($this->list->loaded($changed), $this->shape);
+        return new JsonAnswer($this->shape->of($this->list->loaded($changed)));
     }
 }

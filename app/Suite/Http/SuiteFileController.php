@@ -7,6 +7,7 @@ namespace App\Suite\Http;
 use App\Models\Suite;
 use App\Models\User;
 use App\Preset\Acknowledgement;
+use App\Resources\JsonAnswer;
 use App\Suite\HandChanges;
 use App\Suite\SuiteList;
 use App\Suite\SuiteSeats;
@@ -38,7 +39,7 @@ final readonly class SuiteFileController
         Suite $suite,
         Application $application,
         Seat $seat,
-    ): SuiteResource {
+    ): JsonAnswer {
         $sha256 = $request->string('sha256')->toString();
         $reason = $request->validated('reason');
         $answers = array_map(Side::from(...), $request->validated('answers') ?? []);
@@ -51,7 +52,7 @@ final readonly class SuiteFileController
             default => $this->release($request, $user, $suite, $id, $sha256, $answers, $seat),
         };
 
-        return new SuiteResource($this->list->loaded($changed), $this->shape);
+        return new JsonAnswer($this->shape->of($this->list->loaded($changed)));
     }
 
     /** @param  array<string, Side>  $answers */

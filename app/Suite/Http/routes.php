@@ -3,6 +3,7 @@
 use App\Models\Sitting;
 use App\Models\Suite;
 use App\Suite\Http\BundleController;
+use App\Suite\Http\FamiliarityController;
 use App\Suite\Http\FollowingController;
 use App\Suite\Http\ImportController;
 use App\Suite\Http\KeepingController;
@@ -26,6 +27,7 @@ Route::delete('suites/{suite}/token', [KeepingController::class, 'withdrawToken'
 Route::patch('suites/{suite}', [SuiteController::class, 'update'])->can('keep', 'suite');
 Route::put('suites/{suite}/following', [FollowingController::class, 'follow'])->can('keep', 'suite');
 Route::delete('suites/{suite}/following', [FollowingController::class, 'stop'])->can('keep', 'suite');
+Route::get('suites/{suite}/familiarity', FamiliarityController::class)->can('view', 'suite');
 Route::post('suites/{suite}/imports', ImportController::class)->can('view', 'suite');
 Route::get('suites/{suite}/files/{application}', [SuiteFileController::class, 'show'])->can('view', 'suite');
 Route::post('suites/{suite}/files/{application}', [SuiteFileController::class, 'decide'])->can('keep', 'suite');
