@@ -15,7 +15,9 @@ use App\Http\Middleware\TrustedHosts;
 use App\Http\Middleware\TrustedProxies;
 use App\Http\Middleware\VerifyCsrfToken;
 use App\Problems\ProblemRenderer;
+use App\Suite\Clock;
 use App\Suite\Http\IdentifySuite;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -55,6 +57,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
         App\House\ProveBackUp::class,
         App\House\Doctor::class,
     ])
+    ->withSchedule(function (Schedule $schedule): void {
+        // Sittings end and rollouts begin by the clock, whether anybody looks or not.
+        $schedule->call(static fn () => app(Clock::class)->tick())->name('suites')->everyFiveSeconds();
+        $schedule->command('house:tidy')->dailyAt('03:10');
+    })
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->use([
             AssignRequestId::class,

@@ -11,7 +11,7 @@ return [
     'connection' => null,
     'table' => 'sessions',
     'store' => null,
-    'lottery' => [2, 100],
+    'lottery' => [0, 100],
     'cookie' => 'zebrafinch_session',
     'path' => '/',
     'domain' => null,

@@ -8,6 +8,7 @@ use App\Models\User;
 use Database\Seeders\DemoWorld;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Contracts\ControllerDispatcher;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -37,6 +38,9 @@ abstract class HttpCase extends TestCase
         // What agents were told last belongs to one database, and every test begins with a new one.
         config()->set('app.presence', storage_path('framework/agents/tests-'.getmypid()));
         File::deleteDirectory(config()->string('app.presence'));
+
+        // A question changes nothing: what answers a GET has a connection that refuses every write.
+        $app->singleton(ControllerDispatcher::class, ReadOnlyGets::class);
 
         return $app;
     }

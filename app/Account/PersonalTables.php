@@ -82,6 +82,7 @@ final readonly class PersonalTables
             PersonalTable::erased('harmonisations', self::OF_KIT)->storedDays(self::WORK_DAYS, 'updated_at'),
             PersonalTable::erased('follows', self::OF_KIT),
             PersonalTable::erased('edits', "keymap_id in ({$keymaps})"),
+            PersonalTable::erased('keymap_writes', "keymap_id in ({$keymaps})"),
             PersonalTable::erased('keymaps', self::OF_KIT),
         ];
     }

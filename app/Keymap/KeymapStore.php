@@ -9,6 +9,7 @@ use App\Journal\Subject;
 use App\Models\Keymap;
 use App\Models\Kit;
 use Illuminate\Support\Facades\DB;
+use Zebrafinch\Core\Keymap\Change;
 
 /** Stores keymaps, and with each write what follows from it: its entry in the journal, and {@see KitChanged} once the transaction holds. */
 final readonly class KeymapStore
@@ -32,7 +33,11 @@ final readonly class KeymapStore
     /** @param  array<string, mixed>  $attributes */
     public function update(Keymap $keymap, array $attributes): void
     {
+        $before = $keymap->bindings;
         $keymap->update($attributes);
+        if ($keymap->wasChanged('version')) {
+            $this->writeDown($keymap, Change::between($before, $keymap->bindings));
+        }
         foreach (self::NOTED as $attribute => $kind) {
             if ($keymap->wasChanged($attribute)) {
                 $this->note($kind, $keymap, $attribute === 'in_use' ? ['in_use' => $keymap->in_use] : []);
@@ -60,6 +65,17 @@ final readonly class KeymapStore
     private function note(string $kind, Keymap $keymap, array $details = []): void
     {
         $this->journal->note($kind, Subject::keymap($keymap), [...$details, 'version' => $keymap->version]);
+    }
+
+    /** Each state of the past can be told by what was written since ({@see KeymapPast}). */
+    private function writeDown(Keymap $keymap, Change $change): void
+    {
+        DB::table('keymap_writes')->insert([
+            'keymap_id' => $keymap->id,
+            'version' => $keymap->version,
+            'change' => json_encode($change->toData(), JSON_THROW_ON_ERROR),
+            'created_at' => now(),
+        ]);
     }
 
     private function announce(Keymap $keymap): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\Keymap\KeymapPast;
 use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\User;
@@ -18,7 +19,7 @@ use Zebrafinch\Core\Usage\Uses;
 /** What has moved in somebody's keymaps since they last said that they know it: by a harmonisation, a newer preset, or their own hand. */
 final readonly class Differences
 {
-    public function __construct(private Library $library)
+    public function __construct(private Library $library, private KeymapPast $past)
     {
     }
 
@@ -66,8 +67,8 @@ final readonly class Differences
         if ($keymap->created_at->gt($since)) {
             return $this->library->factoryBindings($this->library->application($keymap->application));
         }
-        $edits = $keymap->edits()->where('undone', false)->where('created_at', '>', $since)->reorder('id', 'desc')->get();
+        $version = $this->past->versionAt($keymap, $since);
 
-        return $edits->isEmpty() ? null : $keymap->bindingsBefore($edits);
+        return $version === null ? null : $this->past->at($keymap, $version);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\Keymap\KeymapPast;
 use App\Library\Library;
 use App\Models\Edit;
 use App\Models\Keymap;
@@ -24,7 +25,7 @@ final readonly class Heat
     /** So many steps back can be compared with. */
     private const MOST_STEPS = 12;
 
-    public function __construct(private Library $library)
+    public function __construct(private Library $library, private KeymapPast $past)
     {
     }
 
@@ -80,16 +81,16 @@ final readonly class Heat
             $against === self::FACTORY => $this->library->factoryBindings($this->library->application($application)),
             $own === null => null,
             $against === self::SAVED => $own->saved_bindings,
-            str_starts_with($against, self::STEP) => self::beforeStep($own, (int) substr($against, strlen(self::STEP))),
+            str_starts_with($against, self::STEP) => $this->beforeStep($own, (int) substr($against, strlen(self::STEP))),
             default => null,
         };
     }
 
-    private static function beforeStep(Keymap $keymap, int $step): ?Bindings
+    private function beforeStep(Keymap $keymap, int $step): ?Bindings
     {
-        $edits = $keymap->edits()->where('undone', false)->where('id', '>=', $step)->reorder('id', 'desc')->get();
+        $edit = $keymap->edits()->where('undone', false)->find($step);
 
-        return $edits->last()?->id === $step ? $keymap->bindingsBefore($edits) : null;
+        return $edit === null ? null : $this->past->at($keymap, $edit->version - 1);
     }
 
     /** @return list<Edit> the latest first */

@@ -44,6 +44,7 @@ final class SuiteToCome
     /** @return array<string, string> */
     private function filesFor(User $user, Suite $suite): array
     {
+        $bytes = [];
         $digests = [];
         foreach ($suite->state->due() as $application => $due) {
             $digests[$application] = $due->sha256;
@@ -52,12 +53,11 @@ final class SuiteToCome
         if (Gate::forUser($user)->allows('sitDown', $suite)) {
             foreach ($this->assignments->guestFits($suite, $user) as $application => $fit) {
                 if ($fit->stops([]) === []) {
-                    $digests[$application] = $fit->sha256;
+                    $bytes[$application] = $fit->bytes;
                 }
             }
         }
-        $bytes = [];
-        foreach (array_filter($digests, is_string(...)) as $application => $sha256) {
+        foreach (array_filter(array_diff_key($digests, $bytes), is_string(...)) as $application => $sha256) {
             $stored = StoredFile::bytesOf($sha256);
             if ($stored !== null) {
                 $bytes[$application] = $stored;

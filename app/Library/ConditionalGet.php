@@ -15,7 +15,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final readonly class ConditionalGet
 {
-    public function __construct(private Memoised $workedOut)
+    public function __construct(private Memoised $memoised)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class ConditionalGet
         if ($answer->isNotModified($request)) {
             return $answer;
         }
-        $json = $this->workedOut->json(
+        $json = $this->memoised->json(
             $request->path(),
             implode("\n", $stamps),
             static fn (): mixed => $make()->resolve($request),
@@ -47,7 +47,7 @@ final readonly class ConditionalGet
     public function tagged(array $stamps): JsonResponse
     {
         $answer = new JsonResponse();
-        $answer->setEtag($this->workedOut->tag($stamps), true)->setCache(['private' => true, 'no_cache' => true]);
+        $answer->setEtag($this->memoised->tag($stamps), true)->setCache(['private' => true, 'no_cache' => true]);
 
         return $answer;
     }

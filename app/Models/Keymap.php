@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Casts\AsBindings;
 use App\Models\Casts\AsBytes;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -101,19 +100,6 @@ final class Keymap extends Model implements Owned
     public function ownEdits(): HasMany
     {
         return tap($this->edits(), static fn (HasMany $relation) => $relation->where('kind', EditKind::Own));
-    }
-
-    /**
-     * The bindings as they were before some steps.
-     *
-     * @param  Collection<int, Edit>  $edits  all since then, the latest first
-     */
-    public function bindingsBefore(Collection $edits): Bindings
-    {
-        return $edits->reduce(
-            static fn (Bindings $bindings, Edit $edit): Bindings => $bindings->changedBy($edit->change->inverse()),
-            $this->bindings,
-        );
     }
 
     /** What an undo would undo; null when there is none. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Preset;
 
 use App\Library\Library;
-use App\Models\StoredFile;
 use Illuminate\Support\Facades\Cache;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Clash\Docket;
@@ -46,7 +45,7 @@ final class Fitter
         array $accepted = [],
     ): Fit {
         $fixedHere = array_map(static fn (Binding $one): string => $one->id(), $fixed->of($application->id));
-        $key = 'fit '.hash('sha256', serialize([$application->id, $bytes, self::name($seat), $fixedHere, $titles, $accepted]));
+        $key = 'fitted '.hash('sha256', serialize([$application->id, $bytes, self::name($seat), $fixedHere, $titles, $accepted]));
 
         return $this->fits[$key] ??= Fit::fromData(
             Cache::remember(
@@ -76,7 +75,7 @@ final class Fitter
         $printer = $seat->printer();
 
         return new Fit(
-            StoredFile::store($this->library->keyFile($application, $fitted->bindings(), $bytes)),
+            $this->library->keyFile($application, $fitted->bindings(), $bytes),
             $fitted->problems(self::name($seat)),
             array_map(
                 static fn (TravelFinding $one): string => "{$application->commandName($one->binding->command)}: ".

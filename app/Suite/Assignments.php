@@ -108,7 +108,7 @@ final readonly class Assignments
         foreach ($this->fits($suite, $release, $fixed, $seat) as $application => $fit) {
             $wrong = $fit->stops($accepted);
             if ($wrong === []) {
-                $files[$application] = $fit->sha256;
+                $files[$application] = $fit->stored();
                 $label = ['preset' => $release->preset->name, 'number' => $release->number, 'release' => $release->id];
                 $suite->labels = array_slice([$fit->sha256 => $label] + $suite->labels, 0, self::MOST_LABELS, true);
 
@@ -135,7 +135,7 @@ final readonly class Assignments
         foreach ($this->guestFits($suite, $sitting->user, $fixed, $seat) as $application => $fit) {
             $wrong = $fit->stops($sitting->accepted);
             if ($wrong === []) {
-                $files[$application] = $fit->sha256;
+                $files[$application] = $fit->stored();
             } else {
                 $stops[$application] = ['release' => null, 'problems' => self::data($wrong)];
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Suite;
 
-/** What the hour brings, asked by whoever looks or asks: nothing has to run beside the house for it. */
+/** What comes with time in suites. The scheduler asks every few seconds; asking twice changes nothing. */
 final readonly class Clock
 {
     public function __construct(private Sittings $sittings, private Rollouts $rollouts)

@@ -30,7 +30,7 @@ final readonly class FamiliarSuite
         private PersonalVocabulary $words,
         private SuiteSeats $seats,
         private KitETag $stamps,
-        private Memoised $workedOut,
+        private Memoised $memoised,
     ) {
     }
 
@@ -46,7 +46,7 @@ final readonly class FamiliarSuite
             $suite->applications,
             array_map(static fn (string $id): ?string => $suite->state->report($id)->sha256, $suite->keyFileOwners()),
         ];
-        $share = $this->workedOut->json(
+        $share = $this->memoised->json(
             'familiarity',
             json_encode($madeFrom, JSON_THROW_ON_ERROR),
             fn (): ?float => $this->to($user, $suite, $here)->share,

@@ -11,15 +11,9 @@ use Illuminate\Support\Collection;
 /** Suites with all that is told of them, in a number of queries that does not grow with the number of suites. */
 final readonly class SuiteList
 {
-    public function __construct(private Clock $clock)
-    {
-    }
-
     /** @return Collection<int, Suite> */
     public function all(): Collection
     {
-        $this->clock->tick();
-
         return Suite::query()->with($this->relations())->orderBy('name')->get();
     }
 

@@ -43,6 +43,7 @@ services() {
     local suite number
     echo php
     echo web
+    echo scheduler
     for number in $(seq "$QUEUE_WORKERS"); do echo "queue-$number"; done
     for suite in $SUITES; do echo "workstation-$suite"; done
 }
@@ -103,7 +104,7 @@ require_ready() {
         printf '%s\n' "$ROOT" "$DB_PORT"
         values_of_settings
         cat "$SETTINGS" "$ROOT"/{composer.json,deploy/packages/versions.txt,bootstrap/app.php} \
-            "$ROOT"/{config,routes,deploy/web,app/Http/Middleware}/*.php
+            "$ROOT"/{config,deploy/web,app/Http,app/Http/Middleware,app/Providers}/*.php "$ROOT"/app/*/Http/*routes.php
     } | sha256sum)
     [ "$(cat "$READY/digest" 2>/dev/null)" != "$digest" ] || return 0
     step "Settings and routes" as_service "$ROOT/deploy/web/ready.sh" "$READY"
@@ -145,6 +146,8 @@ begin_service() {
             -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 \
             -d opcache.jit=tracing -d opcache.jit_buffer_size=64M ;;
         web) run_service web /usr/sbin/nginx -p "$RUN/nginx" -e stderr -c "$RUN/nginx.conf" ;;
+        # What comes with time: sittings end, rollouts begin, what is over goes (bootstrap/app.php has the schedule).
+        scheduler) run_service scheduler env -C "$ROOT" php "$ROOT/artisan" schedule:work --whisper ;;
         # Long work gives way to short. A worker ends by itself when a large search has left it with much memory, and once an hour; then
         # the next one is begun.
         queue-*) run_service "$1" nice -n 19 php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
@@ -229,7 +232,6 @@ watch() {
         done
         if [ $((SECONDS / 86400)) -ge "$tidied" ]; then
             tidied=$((SECONDS / 86400 + 1))
-            artisan house:tidy >/dev/null || true
             find "$VAR/log" -name '*.log' -size +20M -exec truncate -s 0 {} + 2>/dev/null || true
         fi
     done

@@ -7,7 +7,7 @@ namespace Tests\House;
 /** Kills parts of a running place while somebody writes, and says what became of the writes. */
 final class Kills
 {
-    private const PARTS = ['php', 'web', 'queue-1', 'database', 'workstation-avocet'];
+    private const PARTS = ['php', 'web', 'scheduler', 'queue-1', 'database', 'workstation-avocet'];
 
     /** So long a page goes on asking under one key. */
     private const SECONDS_TO_ASK = 20;

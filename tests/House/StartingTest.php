@@ -36,7 +36,7 @@ test('every part that is killed is back by itself within five seconds, and leave
     expect($seconds)->toBeLessThan(5.0);
     exec("pgrep -r D,R,S,T -g {$before}", $members);
     expect($members)->toBe([]);
-})->with(['php', 'web', 'queue-1', 'database']);
+})->with(['php', 'web', 'scheduler', 'queue-1', 'database']);
 
 test('start brings back what is dead, the watcher too, and a number that another program has by now is left alone', function () {
     $innocent = proc_open(['sleep', '300'], [], $pipes);

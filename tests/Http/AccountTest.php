@@ -206,7 +206,7 @@ test('a token does what its abilities say, ends with its day, and never reaches 
 
 test('a person takes out all that is stored of them, without what opens their account', function () {
     $this->as('picture')->keymap('cutloom', 'split-at-playhead', 'KeyT', 'timeline');
-    $text = (string) $this->getJson('/api/account/data')->assertOk()->getContent();
+    $text = (string) $this->postJson('/api/account/data-exports')->assertOk()->getContent();
     $data = json_decode($text, true, 512, JSON_THROW_ON_ERROR);
     expect($data['keymaps'])
         ->toHaveCount(1)

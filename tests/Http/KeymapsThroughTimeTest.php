@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Keymap\Followers;
 use App\Keymap\KeymapEditor;
+use App\Keymap\KeymapPast;
 use App\Keymap\KeymapRefused;
 use App\Keymap\KeymapShelf;
 use App\Keymap\KeymapStarter;
@@ -30,6 +31,9 @@ final class RandomKit
     private int $names = 0;
 
     private int $lastRelease = 0;
+
+    /** @var array<int, array<int, list<string>>> what each keymap was, by its version, written down when it was so */
+    private array $was = [];
 
     private readonly Application $application;
 
@@ -193,6 +197,9 @@ final class RandomKit
                 app(Followers::class)->historyOf($keymap)->bindings()->ids(),
                 "{$when}: base and steps",
             );
+            $this->was[$keymap->id][$keymap->version] ??= $keymap->bindings->ids();
+            $version = array_rand($this->was[$keymap->id]);
+            expect(app(KeymapPast::class)->at($keymap, $version)->ids())->toBe($this->was[$keymap->id][$version], "{$when}: as version {$version}");
             $file = $dialect->read($keymap->source, $this->application);
             $written = $dialect->read((new KeyFileWriter($dialect))->write($file, $keymap->bindings), $this->application);
             expect($written->bindings()->ids())->toBe($keymap->bindings->ids(), "{$when}: as its file has it");

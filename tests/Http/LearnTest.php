@@ -2,12 +2,20 @@
 
 declare(strict_types=1);
 
+use App\Keymap\KeymapEditor;
+use App\Keymap\KeymapStarter;
+use App\Keymap\KitReader;
+use App\Keymap\WriteTerms;
 use App\Learn\LearningCard;
 use App\Learn\StoredDrill;
+use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Zebrafinch\Core\Keyboard\Chord;
+use Zebrafinch\Core\Keymap\Binding;
+use Zebrafinch\Core\Keymap\Change;
 
 const HERE = '?system=linux&board=full-ansi&layout=us';
 
@@ -275,6 +283,31 @@ test('a chord that moved is told with the old one, drilled, and known when one s
         ->assertOk()
         ->assertJsonPath('moved', []);
     drill($this, ['of' => 'different'])->assertStatus(409);
+});
+
+test('a chord that was moved on a followed keymap too is told as the hands knew it', function () {
+    $user = User::query()->where('email', 'picture@saltmarsh.example')->firstOrFail();
+    $this->actingAs($user);
+    $cutloom = app(Library::class)->application('cutloom');
+    $parent = $this->keymap('cutloom', 'undo', 'Alt+KeyZ', 'everywhere');
+    $current = app(KitReader::class)->of($user, $cutloom);
+    $change = Change::none()->adding(new Binding(Chord::parse('F14'), 'redo', 'everywhere'));
+    $variant = app(KeymapStarter::class)->variant($user, $current, 'For the road', $change);
+    app(KeymapStarter::class)->use($variant);
+    Keymap::query()->update(['created_at' => now()->subDays(40)]);
+    $this->postJson('/api/learn/differences/known'.HERE)->assertOk();
+    $this->travel(1)->minutes();
+    foreach ([[$variant->id, 'KeyT'], [$parent, 'KeyG']] as [$id, $chord]) {
+        $keymap = Keymap::query()->findOrFail($id);
+        $lift = new Binding(Chord::parse('KeyD'), 'lift', 'timeline');
+        $move = Change::none()->removing($lift)->adding($lift->at(Chord::parse($chord)));
+        app(KeymapEditor::class)->change($keymap, $user, 'Move lift', $move, WriteTerms::whatever($keymap->version));
+    }
+    $this->getJson('/api/learn/differences'.HERE)
+        ->assertOk()
+        ->assertJsonCount(1, 'moved')
+        ->assertJsonPath('moved.0.old.chord.id', 'KeyD')
+        ->assertJsonPath('moved.0.now.chord.id', 'KeyT');
 });
 
 test('a card that was learned is learned anew when its chord moves, and forgets the old chord once it is a habit', function () {

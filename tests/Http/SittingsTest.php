@@ -148,7 +148,7 @@ test('a change by hand that is told of only after one has left comes back and is
         ->toHaveCount(1);
 });
 
-test('time that is up ends a sitting by itself', function () {
+test('time that is up ends a sitting by the clock alone', function () {
     $before = bitternBefore($this);
     $bittern = $this->workstation('bittern');
     $this->as('sound')
@@ -156,6 +156,7 @@ test('time that is up ends a sitting by itself', function () {
         ->assertOk();
     $bittern->round();
     Carbon::setTestNow(now()->addHours(2));
+    $this->artisan('schedule:test', ['--name' => 'suites'])->assertSuccessful();
     $bittern->round()->round();
     expect($bittern->files)
         ->toBe($before)

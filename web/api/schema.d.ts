@@ -317,17 +317,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/account/data": {
+    "/account/data-exports": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** All that the house has of a person */
-        get: operations["getAccountData"];
+        get?: never;
         put?: never;
-        post?: never;
+        /** Export all that the house has of a person */
+        post: operations["postAccountDataExports"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5095,7 +5095,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    getAccountData: {
+    postAccountDataExports: {
         parameters: {
             query?: never;
             header?: never;

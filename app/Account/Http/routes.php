@@ -38,7 +38,9 @@ Route::post('account/tokens', [TokenController::class, 'store'])
     ->can('own', User::class)
     ->middleware('throttle:codes');
 Route::delete('account/tokens/{token}', [TokenController::class, 'destroy'])->can('own', User::class);
-Route::get('account/data', OwnDataController::class)->can('own', User::class);
+Route::post('account/data-exports', OwnDataController::class)
+    ->can('own', User::class)
+    ->middleware('throttle:codes');
 
 Route::withoutMiddleware($forPeople)
     ->middleware('throttle:codes')

@@ -13,12 +13,12 @@ final class StripesRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(Library $library): array
     {
-        return ['within' => ['sometimes', 'string', 'in:'.implode(',', $library->applicationIds())]];
+        return ['applications' => ['sometimes', 'nullable', 'string', 'max:1000'], 'within' => ['sometimes', 'string', 'in:'.implode(',', $library->applicationIds())]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['within' => 'There is no application of that name.'];
+        return ['applications' => ['sometimes', 'nullable', 'string', 'max:1000'], 'within' => 'There is no application of that name.'];
     }
 }

@@ -22,7 +22,7 @@ final readonly class TableController
         private KitETag $stamps,
         private KitReader $kit,
         private Library $library,
-        private Memoised $workedOut,
+        private Memoised $memoised,
         private ConditionalGet $answers,
     ) {
     }
@@ -37,6 +37,6 @@ final readonly class TableController
         }
         $table = new TableResource($this->kit->each($user), $stamps, $this->library->keyboards->reserved(), $seat, $keyboard);
 
-        return $answer->setJson($table->json($this->workedOut));
+        return $answer->setJson($table->json($this->memoised));
     }
 }

@@ -30,17 +30,17 @@ final readonly class TableResource
     ) {
     }
 
-    public function json(Memoised $workedOut): string
+    public function json(Memoised $memoised): string
     {
         $applications = [];
         foreach ($this->stamps as $id => $stamp) {
-            $applications[] = $workedOut->json(
+            $applications[] = $memoised->json(
                 'table of an application',
                 "{$stamp} {$this->keyboard}",
                 fn (): array => $this->application($id),
             );
         }
-        $keyboard = $workedOut->json('table of a keyboard', $this->keyboard, $this->keyboard(...));
+        $keyboard = $memoised->json('table of a keyboard', $this->keyboard, $this->keyboard(...));
 
         return substr($keyboard, 0, -1).',"applications":['.implode(',', $applications).']}';
     }

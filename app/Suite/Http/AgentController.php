@@ -10,7 +10,6 @@ use App\Models\Suite;
 use App\Resources\JsonAnswer;
 use App\Suite\AgentReport;
 use App\Suite\AssignmentDocument;
-use App\Suite\Clock;
 use App\Suite\Presence;
 use App\Suite\Reports;
 use App\Suite\SuiteRefused;
@@ -27,7 +26,6 @@ final readonly class AgentController
         private AssignmentDocument $document,
         private Reports $reports,
         private Presence $presence,
-        private Clock $clock,
         private UsageLogs $usage,
         private Library $library,
     ) {
@@ -35,7 +33,6 @@ final readonly class AgentController
 
     public function assignment(Request $request): Response|JsonResponse
     {
-        $this->clock->tick();
         $suite = $this->suite($request)->refresh();
         $data = $this->document->of($suite);
         $tag = '"'.substr(hash('sha256', json_encode($data, JSON_THROW_ON_ERROR)), 0, 32).'"';

@@ -9,7 +9,6 @@ use App\Models\Suite;
 use App\Models\User;
 use App\Preset\Acknowledgement;
 use App\Resources\JsonAnswer;
-use App\Suite\Clock;
 use App\Suite\DryRun;
 use App\Suite\Presence;
 use App\Suite\Rollout;
@@ -29,14 +28,12 @@ final readonly class RolloutController
 {
     private const MOST = 20;
 
-    public function __construct(private Rollouts $rollouts, private DryRun $dryRun, private Presence $presence, private Clock $clock)
+    public function __construct(private Rollouts $rollouts, private DryRun $dryRun, private Presence $presence)
     {
     }
 
     public function index(): JsonAnswer
     {
-        $this->clock->tick();
-
         return new JsonAnswer(['rollouts' => RolloutResource::collection(
             Rollout::query()
                 ->with(['release.preset', 'user', 'suites.suite'])

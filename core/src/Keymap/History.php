@@ -33,6 +33,22 @@ final readonly class History
         return $this->order->sorted($this->afterSteps($this->done));
     }
 
+    /**
+     * The bindings as they were at a version of the keymap. What was undone since, followed since or rewritten by following changes nothing
+     * of what they were.
+     *
+     * @param  array<int, Change>  $writes  what each write after that version changed, by the version that it made, the earliest first
+     */
+    public function at(int $version, array $writes): Bindings
+    {
+        $bindings = $this->bindings();
+        foreach (array_reverse($writes, true) as $made => $change) {
+            $bindings = $made > $version ? $bindings->changedBy($change->inverse()) : $bindings;
+        }
+
+        return $this->order->sorted($bindings);
+    }
+
     /** @return list<Change> the done ones first */
     public function steps(): array
     {

@@ -61,10 +61,10 @@ function liveThroughAYear(int $keymap): int
 {
     $kits = [];
     for ($person = 0; $person < PEOPLE; $person++) {
-        $user = User::query()->forceCreate([
+        $user = User::register([
             'name' => "Person {$person}",
             'email' => "person-{$person}@saltmarsh.example",
-            'role' => 'editor',
+            'role' => Zebrafinch\Core\Suite\Role::Editor,
             'password' => 'not-asked-for',
         ]);
         $kits[] = $user->kit->id;

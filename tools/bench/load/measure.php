@@ -32,10 +32,10 @@ const COMING_IN = 20;
 /** Somebody who is signed in: the cookies of their browser. */
 function signedIn(int $number): string
 {
-    $user = User::query()->forceCreate([
+    $user = User::register([
         'name' => "Person {$number}",
         'email' => "person-{$number}@saltmarsh.example",
-        'role' => 'editor',
+        'role' => Zebrafinch\Core\Suite\Role::Editor,
         'password' => 'not-asked-for',
     ]);
     $id = Str::random(40);

@@ -5,7 +5,7 @@ import { Field, NewPasswordField } from '../../parts/Field'
 import { ProblemNote } from '../../parts/ProblemNote'
 import { ScreenHead } from '../../parts/ScreenHead'
 import { when } from '../../parts/when'
-import { useChangePassword, useEndOtherSessions, useEndSession, useRemoveAccount, useRename } from './mutations'
+import { useChangePassword, useEndOtherSessions, useEndSession, useExportOwnData, useRemoveAccount, useRename } from './mutations'
 import { useAccount } from './queries'
 import { SecondFactor } from './SecondFactor'
 import { Tokens } from './Tokens'
@@ -131,14 +131,16 @@ function Data() {
   const [password, setPassword] = useState('')
   const [isOpen, setOpen] = useState(false)
   const remove = useRemoveAccount()
+  const take = useExportOwnData()
   return (
     <section aria-label="Your data">
       <h2>Your data</h2>
       <p>
-        <a href="/api/account/data" download>
-          Take out all that is stored of you
-        </a>
+        <button type="button" className="plain" disabled={take.isSending} onClick={() => take.send()}>
+          Export my data
+        </button>
       </p>
+      <ProblemNote error={take.error} />
       {isOpen ? (
         <form
           onSubmit={(event) => {

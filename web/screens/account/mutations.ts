@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router'
 import { answer, api } from '../../api/client'
 import { ACCOUNT, SESSION } from '../../api/keys'
+import { saveFile } from '../../parts/saveFile'
 import { useWrite } from '../../parts/useWrite'
 
 const OWN = { forgets: [ACCOUNT] }
@@ -39,6 +40,12 @@ export const useMakeToken = () => useWrite((body: NewToken) => answer(api.POST('
 
 export const useWithdrawToken = () =>
   useWrite((token: number) => answer(api.DELETE('/account/tokens/{token}', { params: { path: { token } } })), OWN)
+
+/** All that is stored of somebody, as a file of theirs. */
+export const useExportOwnData = () =>
+  useWrite(() => answer(api.POST('/account/data-exports')), {
+    onDone: (data) => saveFile('my-zebrafinch.json', JSON.stringify(data, null, 2), 'application/json'),
+  })
 
 export function useRemoveAccount() {
   const navigate = useNavigate()
