@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Tests;
 
 use RuntimeException;
+use PHPUnit\Framework\Assert;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Application\Command;
@@ -96,6 +97,31 @@ final class World
     public static function layoutIds(): array
     {
         return array_column(self::json('boards/layouts/sources.json')['layouts'], 'id');
+    }
+
+    /**
+     * Whether this one of very many cases is among the fixed tenth that is tried each time; all of them are with EVERY_SEAT set
+     * (`./zebrafinch test slow`).
+     */
+    public static function isSampled(string $case): bool
+    {
+        return getenv('EVERY_SEAT') !== false || crc32($case) % 10 === 0;
+    }
+
+    /**
+     * Passes a test over where a Debian package is missing, and says which. `./zebrafinch test` installs them all, and there it fails.
+     *
+     * @param  string  $file  of the package, or the name of a program
+     */
+    public static function needs(string $package, string $file): void
+    {
+        static $has = [];
+        $has[$file] ??= str_contains($file, '/') ? is_file($file) : shell_exec('command -v '.escapeshellarg($file)) !== null;
+        if ($has[$file]) {
+            return;
+        }
+        $said = "This needs Debian's package {$package}: apt-get install {$package}";
+        getenv('ALL_TEST_PACKAGES') === false ? Assert::markTestSkipped($said) : Assert::fail($said);
     }
 
     public static function cutloom(): Application

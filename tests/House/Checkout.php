@@ -24,7 +24,7 @@ final class Checkout
         mkdir("{$this->folder}/var/stamps", 0755, true);
         chmod($this->folder, 0755);
         $parts = 'agent app artisan boards bootstrap catalogues composer.json config core database demo deploy docs package.json
-            package-lock.json public resources routes standins tools vite.config.ts web zebrafinch';
+            package-lock.json public resources standins tools vite.config.ts web zebrafinch';
         self::must('cp -r '.preg_replace('/(\S+)/', "{$from}/\$1", (string) preg_replace('/\s+/', ' ', $parts))." {$this->folder}/");
         self::must("cp -al {$from}/vendor {$this->folder}/vendor 2>/dev/null || cp -r {$from}/vendor {$this->folder}/vendor");
         self::must("cp -al {$from}/node_modules {$this->folder}/node_modules 2>/dev/null || cp -r {$from}/node_modules {$this->folder}/");

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Keyboard\Key;
 
 /**
@@ -11,6 +12,7 @@ use Zebrafinch\Core\Keyboard\Key;
  */
 function usagesOfKeyboardPage(): array
 {
+    World::needs('usb.ids', '/usr/share/misc/usb.ids');
     $page =
         preg_match('/^HUT 07 .*?\n(.*?)^(?!\t)/ms', (string) file_get_contents('/usr/share/misc/usb.ids'), $found) === 1 ? $found[1] : '';
     preg_match_all('/^\t([0-9a-f]{3})\s+(.+)$/m', $page, $rows, PREG_SET_ORDER);

@@ -29,6 +29,8 @@ function sourceOf(string $id): array
 
 test('each layout types what xkeyboard-config says, key by key and level by level', function (string $id) {
     // Source: xkeyboard-config (Debian xkb-data), compiled by `xkbcli compile-keymap`.
+    World::needs('libxkbcommon-tools', 'xkbcli');
+    World::needs('xkb-data', '/usr/share/X11/xkb/rules/evdev');
     require_once World::path('tools/XkbLevels.php');
     $source = sourceOf($id);
     $data = World::json("boards/layouts/{$id}.json");
@@ -40,6 +42,7 @@ test('each layout types what xkeyboard-config says, key by key and level by leve
 test('the third and fourth levels of a system are what its source says, and its source has the layout\'s plain keys', function (
     string $id,
 ) {
+    World::needs('libxkbcommon-tools', 'xkbcli');
     // Sources: the mac variants of xkeyboard-config; for Windows the layouts of the npm package virtual-keyboard.
     require_once World::path('tools/ThirdLevels.php');
     $source = sourceOf($id);
@@ -85,6 +88,7 @@ test('where a third level is not known nothing is said of it, and no alarm is ra
 });
 
 test('where a character is typed is where another tool finds it', function (string $id, string $characters) {
+    World::needs('libxkbcommon-tools', 'xkbcli');
     // Source: `xkbcli how-to-type`, which compiles the keymap itself and searches it; it counts levels from 1.
     $source = sourceOf($id);
     $names = [
