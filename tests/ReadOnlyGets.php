@@ -9,8 +9,8 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Runs each controller that answers a GET of the API in a transaction that is read-only: the database itself refuses what would be written. Sessions,
- * and when a token was used last, are written around it by the middleware.
+ * Runs each controller that answers a GET of the API in a transaction that is read-only: the database itself refuses what would be written.
+ * Sessions, and when a token was used last, are written around it by the middleware.
  */
 final class ReadOnlyGets extends ControllerDispatcher
 {

@@ -8,7 +8,7 @@ use App\Journal\Journal;
 use App\Journal\Subject;
 use App\Library\Library;
 
-/** Stores applications of the house, and with each write what follows from it: its entry in the journal, and the library reads them again. */
+/** Stores applications of the house. With each write goes what follows from it: its entry in the journal, and the library reads anew. */
 final readonly class ApplicationStore
 {
     public function __construct(private Journal $journal, private Library $library)

@@ -23,7 +23,9 @@ final readonly class Harmonisations
             $newest = Harmonisation::query()->where('kit_id', $kit->id)->orderByDesc('id')->limit(self::MOST_STORED)->pluck('id');
             Harmonisation::query()->where('kit_id', $kit->id)->whereNotIn('id', $newest)->delete();
 
-            return Harmonisation::query()->create(['kit_id' => $kit->id, 'state' => HarmonisationState::Waiting, 'is_cancelled' => false, 'request' => $wanted]);
+            return Harmonisation::query()->create(
+                ['kit_id' => $kit->id, 'state' => HarmonisationState::Waiting, 'is_cancelled' => false, 'request' => $wanted],
+            );
         });
         HarmoniseKit::dispatch($harmonisation);
 

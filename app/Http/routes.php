@@ -2,8 +2,8 @@
 
 use Illuminate\Support\Facades\Route;
 
-// Every feature has a routes file of its own. Everything here is for people who are signed in, at a keyboard that the query names; each route
-// names the policy that opens it, and a test refuses one that does not.
+// Every feature has a routes file of its own. Everything here is for people who are signed in, at a keyboard that the query names; each
+// route names the policy that opens it, and a test refuses one that does not.
 // Where somebody has no account yet, a route takes these off again.
 $forPeople = ['auth:sanctum', 'active', 'script-token', 'throttle:hands', 'idempotent', 'seat'];
 

@@ -54,7 +54,9 @@ final readonly class KeyFiles
     private function store(User $user, Application $application, string $name, string $bytes): KeyFile
     {
         return DB::transaction(
-            fn (): KeyFile => KeyFile::query()->create(['kit_id' => $user->kit->id, 'application' => $application->id, 'name' => $name, 'bytes' => $bytes]),
+            fn (): KeyFile => KeyFile::query()->create(
+                ['kit_id' => $user->kit->id, 'application' => $application->id, 'name' => $name, 'bytes' => $bytes],
+            ),
         );
     }
 }

@@ -17,7 +17,12 @@ final readonly class AcceptedClashes
      */
     public function among(User $user, string $application, array $clashes): Collection
     {
-        return AcceptedClash::query()->where('kit_id', $user->kit->id)->where('application', $application)->whereIn('clash', $clashes)->get()->keyBy('clash');
+        return AcceptedClash::query()
+            ->where('kit_id', $user->kit->id)
+            ->where('application', $application)
+            ->whereIn('clash', $clashes)
+            ->get()
+            ->keyBy('clash');
     }
 
     /** Another one whenever others are accepted, or for another reason. */
@@ -37,18 +42,30 @@ final readonly class AcceptedClashes
     /** @return list<string> identities; some may be of clashes that are gone */
     public function all(User $user, string $application): array
     {
-        return array_values(AcceptedClash::query()->where('kit_id', $user->kit->id)->where('application', $application)->pluck('clash')->map(strval(...))->all());
+        return array_values(AcceptedClash::query()
+            ->where('kit_id', $user->kit->id)
+            ->where('application', $application)
+            ->pluck('clash')
+            ->map(strval(...))
+            ->all());
     }
 
     public function accept(User $user, string $application, string $clash, string $reason): void
     {
         DB::transaction(
-            static fn () => AcceptedClash::query()->updateOrCreate(['kit_id' => $user->kit->id, 'application' => $application, 'clash' => $clash], ['reason' => $reason]),
+            static fn () => AcceptedClash::query()->updateOrCreate(
+                ['kit_id' => $user->kit->id, 'application' => $application, 'clash' => $clash],
+                ['reason' => $reason],
+            ),
         );
     }
 
     public function withdraw(User $user, string $application, string $clash): void
     {
-        DB::transaction(fn () => AcceptedClash::query()->where('kit_id', $user->kit->id)->where('application', $application)->where('clash', $clash)->delete());
+        DB::transaction(fn () => AcceptedClash::query()
+            ->where('kit_id', $user->kit->id)
+            ->where('application', $application)
+            ->where('clash', $clash)
+            ->delete());
     }
 }

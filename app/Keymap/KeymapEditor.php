@@ -43,7 +43,12 @@ final readonly class KeymapEditor
             $locked = $this->lock($keymap);
             $conflicts = $change->conflictsWith($locked->bindings);
             if ($locked->version !== $terms->version) {
-                throw KeymapRefused::stale($locked, $terms->version, $conflicts, $this->together($locked, $change, $conflicts, $terms->seat));
+                throw KeymapRefused::stale(
+                    $locked,
+                    $terms->version,
+                    $conflicts,
+                    $this->together($locked, $change, $conflicts, $terms->seat),
+                );
             }
             if ($conflicts !== []) {
                 throw KeymapRefused::doesNotFit($this->library->application($locked->application), $locked->bindings, $conflicts[0]);
@@ -127,7 +132,7 @@ final readonly class KeymapEditor
         $dialect->requireWritable($bindings, $application);
         if ($terms->seat !== null) {
             $consequences = $this->consequences($keymap, $change, $terms->seat);
-            if ($consequences->raisesFault() || ($terms->isWayBack && $consequences->raised !== [])) {
+            if ($consequences->needConfirmation($terms->isWayBack)) {
                 throw KeymapRefused::raisesClash($this->loaded($keymap, $terms->seat), $consequences);
             }
         }

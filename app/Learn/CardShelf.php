@@ -24,9 +24,6 @@ final readonly class CardShelf
     /** More than anybody learns; a card box that is larger was made by no person. */
     public const MOST_CARDS = 1_000;
 
-    /** Weeks of the log that tell whether something learned is done by mouse again. */
-    private const FORGETTING_WEEKS = 2;
-
     public function __construct(private Library $library)
     {
     }
@@ -47,23 +44,23 @@ final readonly class CardShelf
     {
         $made = [];
         foreach ($cards as $card) {
-            $made[] = $this->isForgotten($card, $days) ? $card->card()->forgotten() : $card->card();
+            $made[] = $this->stateOf($card, $days);
         }
 
         return Deck::of(...$made);
     }
 
+    /** As it is asked: what was learned and is done by mouse again begins anew. */
+    public function stateOf(LearningCard $card, UsageDays $days): Card
+    {
+        return $this->isForgotten($card, $days) ? $card->card()->forgotten() : $card->card();
+    }
+
     public function isForgotten(LearningCard $card, UsageDays $days): bool
     {
-        if ($card->box !== null || $card->learned_at === null) {
-            return false;
-        }
-        $latest = $days->lastWeeks(self::FORGETTING_WEEKS);
-        $mondays = $latest->mondays();
-
-        return $mondays !== [] &&
-            $mondays[0] > $card->learned_at->utc()->toDateString() &&
-            Progress::isForgotten($latest->sum(), $card->application, $card->command);
+        return $card->box === null &&
+            $card->learned_at !== null &&
+            Progress::isForgotten($days, $card->learned_at->utc()->toDateString(), $card->application, $card->command);
     }
 
     /**

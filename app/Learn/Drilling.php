@@ -215,7 +215,7 @@ final readonly class Drilling
         $row = $id === null ? null : LearningCard::query()->where('user_id', $user->id)->lockForUpdate()->find($id);
         if ($row !== null) {
             $days = $this->situations->days($user);
-            $before = $this->shelf->isForgotten($row, $days) ? $row->card()->forgotten() : $row->card();
+            $before = $this->shelf->stateOf($row, $days);
             $this->shelf->answered($row, $before, $isRight, $chord?->id());
         }
     }

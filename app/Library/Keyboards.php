@@ -145,7 +145,11 @@ final class Keyboards
     {
         $broken = $this->broken()[$file] ?? null;
         if ($broken !== null) {
-            throw LibraryRefused::brokenBefore("The file {$file} cannot be read: {$broken}", 'Put it back as it came with the product.', $file);
+            throw LibraryRefused::brokenBefore(
+                "The file {$file} cannot be read: {$broken}",
+                'Put it back as it came with the product.',
+                $file,
+            );
         }
     }
 

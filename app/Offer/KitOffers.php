@@ -50,7 +50,10 @@ final readonly class KitOffers
             );
         }
         $vocabulary = $this->words->vocabulary($user);
-        $others = array_map($each ?? $this->kit->each($user), array_values(array_diff($this->library->applicationIds(), [$application->id])));
+        $others = array_map(
+            $each ?? $this->kit->each($user),
+            array_values(array_diff($this->library->applicationIds(), [$application->id])),
+        );
 
         return new Offers(
             static function (string $command) use ($application, $others, $vocabulary): array {

@@ -8,8 +8,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * An answer of the API: the JSON shape of one schema of docs/openapi.yaml. A class of its own is named like its schema, with `Resource` behind
- * it, and stands beside its controller; a few members that are made in one line are answered as an array.
+ * An answer of the API: the JSON shape of one schema of docs/openapi.yaml. A class of its own is named like its schema, with `Resource`
+ * behind it, and stands beside its controller; a few members that are made in one line are answered as an array.
  */
 class JsonAnswer extends JsonResource
 {

@@ -20,10 +20,9 @@ use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Preset\Problem;
 use Zebrafinch\Core\Suite\FoundFile;
 use Zebrafinch\Core\Suite\RolloutCourse;
+use Zebrafinch\Core\Suite\RolloutProgress;
 use Zebrafinch\Core\Suite\RolloutState;
 use Zebrafinch\Core\Suite\RolloutStep;
-use Zebrafinch\Core\Suite\Source;
-use Zebrafinch\Core\Suite\Standing;
 use Zebrafinch\Core\Suite\SuiteState;
 
 /**
@@ -292,45 +291,29 @@ final readonly class Rollouts
         if (! in_array($step->step, [RolloutStep::UnderWay, RolloutStep::Faulty], true)) {
             return;
         }
-        [$is, $fault] = $this->stepIn($step->suite, $rollout);
-        if ($is !== $step->step || $fault !== $step->fault) {
-            $step->update(['step' => $is, 'fault' => $fault]);
+        $progress = $this->progress($step->suite, $rollout);
+        if ($progress->step !== $step->step || $progress->fault !== $step->fault) {
+            $step->update(['step' => $progress->step, 'fault' => $progress->fault]);
         }
     }
 
-    /** @return array{RolloutStep, string|null} */
-    private function stepIn(Suite $suite, Rollout $rollout): array
+    private function progress(Suite $suite, Rollout $rollout): RolloutProgress
     {
         if ($suite->release_id !== $rollout->release_id) {
-            return [RolloutStep::Out, null];
+            return RolloutProgress::out();
         }
-        $isOnline = $this->presence->isOnline($suite);
-        $isDone = true;
+        $ofThis = array_filter($suite->stops, static fn (array $stop): bool => $stop['release'] === $rollout->release_id);
+        $names = [];
         foreach ($suite->keyFileOwners() as $application) {
-            // What stops the keys of whoever sits there stops no release.
-            $stop = ($suite->stops[$application]['release'] ?? null) === $rollout->release_id ? $suite->stops[$application] : null;
-            $due = $suite->state->due()[$application] ?? null;
-            if ($stop === null && $due === null) {
-                continue;
-            }
-            $there = $suite->state->report($application);
-            $standing = $suite->state->standing($application, $isOnline, $stop !== null);
-            $name = $this->library->nameOf($application);
-            $fault = match (true) {
-                $stop !== null => $stop['problems'][0]['sentence'],
-                $standing === Standing::ChangedByHand => "{$name} was changed by hand there.",
-                $standing === Standing::NobodyGave => "{$name} has a file there that nobody gave.",
-                $standing === Standing::HeldBack && $there->held?->passes() === false => "{$name}: {$there->held->inWords()}.",
-                $standing === Standing::Refused => "{$name} does not take its key file: {$there->says}",
-                default => null,
-            };
-            if ($fault !== null) {
-                return [RolloutStep::Faulty, $fault];
-            }
-            $isDone = $isDone && $standing->isSettled() && ! in_array($due?->source, [Source::Guest, Source::AsFound], true);
+            $names[$application] = $this->library->nameOf($application);
         }
 
-        return [$isDone ? RolloutStep::Done : RolloutStep::UnderWay, null];
+        return RolloutProgress::of(
+            $suite->state,
+            $names,
+            array_map(static fn (array $stop): string => $stop['problems'][0]['sentence'], $ofThis),
+            $this->presence->isOnline($suite),
+        );
     }
 
     /** @param  Collection<int, Suite>  $suites */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Tests;
 
-use RuntimeException;
 use PHPUnit\Framework\Assert;
+use RuntimeException;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Application\CatalogueReader;
 use Zebrafinch\Core\Application\Command;

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** What each write of a keymap changed, so that every state of its past can be told. Steps themselves are rewritten when a followed keymap changes. */
+/** What each write of a keymap changed, so that every state of its past can be told: steps are rewritten when a followed keymap changes. */
 return new class extends Migration
 {
     public function up(): void

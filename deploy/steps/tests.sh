@@ -7,7 +7,10 @@ FILTER=
 run_tests() {
     local group=${1:-all} started=$SECONDS
     [ $# = 0 ] || shift
-    case $group in core | http | web | browser | slow | all) ;; *) fail "there is no test group \"$group\"." "choose one of core, http, web, browser, slow, all." ;; esac
+    case $group in
+        core | http | web | browser | slow | all) ;;
+        *) fail "there is no test group \"$group\"." "choose one of core, http, web, browser, slow, all." ;;
+    esac
     while [ $# -gt 0 ]; do
         case $1 in
             --filter=?*) FILTER=${1#--filter=} ;;
@@ -42,8 +45,10 @@ jobs_of() {
         browser) echo browser_second browser_first browser_looks ;;
         web) echo "$(jobs_of browser)" page types typescript eslint prettier ;;
         slow) echo every_seat ;;
-        all) echo browser_second browser_first core_formats core_rules http_first http_second house browser_looks page phpstan_app phpstan_core \
-            eslint faults agent form typescript prettier style types width ;;
+        all)
+            echo browser_second browser_first core_formats browser_looks house http_first page core_rules eslint http_second phpstan_app \
+                style typescript phpstan_core faults agent prettier form types width
+            ;;
     esac
 }
 
@@ -146,8 +151,9 @@ job_core_formats() { suite "core: key files and stand-ins" pest $(core_folders f
 job_core_rules() { suite "core: rules and computation" pest $(core_folders rules); }
 job_form() { suite "layers, words and names" pest --testsuite=form; }
 job_agent() { suite "the agent, killed at every step" pest --testsuite=agent; }
-job_phpstan_core() { check "PHPStan, core, highest level" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/core/phpstan.neon" --no-progress --memory-limit=1G; }
-job_phpstan_app() { check "PHPStan, application" php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/phpstan.neon" --no-progress --memory-limit=1G; }
+phpstan() { php "$ROOT/vendor/bin/phpstan" analyse -c "$ROOT/$1" --no-progress --memory-limit=1G; }
+job_phpstan_core() { check "PHPStan, core, highest level" phpstan core/phpstan.neon; }
+job_phpstan_app() { check "PHPStan, application" phpstan phpstan.neon; }
 job_style() { check "code style" php "$ROOT/vendor/bin/pint" --test --config="$ROOT/pint.json" "$ROOT"; }
 job_width() { check "width of lines" php "$ROOT/tools/check-width.php"; }
 
@@ -186,8 +192,13 @@ types_are_current() {
     )
 }
 
-job_browser_first() { suite "Chromium: looking up, comparing, clashes" browser_tests 1 $((TEST_PORT)) across applications captured clashes keyboard-alone; }
-job_browser_second() { suite "Chromium: journeys, learning, suites" browser_tests 2 $((TEST_PORT + 2)) journeys 'keyboards' learn sizes suites trouble whole-way; }
+job_browser_first() {
+    suite "Chromium: looking up, comparing, clashes" browser_tests 1 "$TEST_PORT" \
+        across applications captured clashes keyboard-alone sizes
+}
+job_browser_second() {
+    suite "Chromium: journeys, learning, suites" browser_tests 2 $((TEST_PORT + 2)) journeys keyboards learn suites trouble whole-way
+}
 # What only looks at pages, and the first visit of an empty house.
 job_browser_looks() { suite "Chromium: accessibility, an empty house" browser_tests 3 $((TEST_PORT + 4)) accessibility house; }
 
@@ -238,8 +249,11 @@ end_empty_house() { (RUN=$VAR/run-house-tests SUITES=""; stop_web_services); }
 # One group, and of it the tests whose names have some words.
 run_filtered_core() { suite "core" pest --testsuite=core --filter="$FILTER"; }
 run_filtered_web() { suite "logic of the page" npm run --prefix "$ROOT" test -- --reporter=default --no-color -t "$FILTER"; }
-run_filtered_slow() { suite "offers at every seat" env EVERY_SEAT=yes php "$ROOT/vendor/bin/pest" --configuration="$ROOT/phpunit.xml" --group=sampled --filter="$FILTER"; }
-run_filtered_browser() { suite "Chromium" browser_tests 1 "$TEST_PORT" accessibility across applications captured clashes house journeys keyboard learn sizes suites trouble whole-way; }
+run_filtered_slow() { EVERY_SEAT=yes suite "offers at every seat" pest --testsuite=core --group=sampled --filter="$FILTER"; }
+run_filtered_browser() {
+    suite "Chromium" browser_tests 1 "$TEST_PORT" \
+        accessibility across applications captured clashes house journeys keyboard learn sizes suites trouble whole-way
+}
 run_filtered_http() {
     recreate_database zebrafinch_test_1 >/dev/null 2>&1
     TEST_TOKEN=1 suite "requests on PostgreSQL" on_test_database pest --testsuite=http --filter="$FILTER"

@@ -199,7 +199,10 @@ final class RandomKit
             );
             $this->was[$keymap->id][$keymap->version] ??= $keymap->bindings->ids();
             $version = array_rand($this->was[$keymap->id]);
-            expect(app(KeymapPast::class)->at($keymap, $version)->ids())->toBe($this->was[$keymap->id][$version], "{$when}: as version {$version}");
+            expect(app(KeymapPast::class)->at($keymap, $version)->ids())->toBe(
+                $this->was[$keymap->id][$version],
+                "{$when}: as version {$version}",
+            );
             $file = $dialect->read($keymap->source, $this->application);
             $written = $dialect->read((new KeyFileWriter($dialect))->write($file, $keymap->bindings), $this->application);
             expect($written->bindings()->ids())->toBe($keymap->bindings->ids(), "{$when}: as its file has it");

@@ -27,7 +27,9 @@ function tablesThatReferToPeople(): array
         ->pluck('table_name')
         ->all();
     $found = array_fill_keys(['users', ...$names], true);
-    $references = DB::select("select distinct conrelid::regclass::text as at, confrelid::regclass::text as to from pg_constraint where contype = 'f'");
+    $references = DB::select(
+        "select distinct conrelid::regclass::text as at, confrelid::regclass::text as to from pg_constraint where contype = 'f'",
+    );
     do {
         $before = count($found);
         foreach ($references as $reference) {

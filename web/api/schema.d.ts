@@ -2657,6 +2657,7 @@ export interface components {
             is_standard: boolean;
             people: number[];
             may_release: boolean;
+            may_follow: boolean;
             may_give_to_house: boolean;
             is_followed: boolean;
             has_news: boolean;
@@ -2772,6 +2773,8 @@ export interface components {
             application: components["schemas"]["Named"];
             /** @enum {string} */
             standing: "in-step" | "refused" | "behind" | "on-its-way" | "held-back" | "stopped" | "changed-by-hand" | "left" | "nobody-gave" | "no-file";
+            /** @description Nothing is to be done there. */
+            is_settled: boolean;
             needs_somebody: boolean;
             source: string | null;
             there: components["schemas"]["GivenRelease"] | null;
@@ -4048,6 +4051,7 @@ export interface components {
             intent: components["schemas"]["Intent"];
             /** @enum {string} */
             state: "broken" | "partial" | "differs" | "whole" | "single";
+            can_be_mended: boolean;
             agreement: number | null;
             cells: components["schemas"]["StripeCell"][];
         };

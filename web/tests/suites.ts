@@ -4,6 +4,7 @@ import type { Schema } from '../api/client'
 export const FILE: Schema['SuiteFile'] = {
   application: { id: 'cutloom', name: 'Cutloom' },
   standing: 'in-step',
+  is_settled: true,
   needs_somebody: false,
   source: 'release',
   there: { preset: 'House standard', number: 2, release: 4 },
@@ -67,6 +68,7 @@ export const PRESET: Schema['Preset'] = {
   is_standard: true,
   people: [],
   may_release: true,
+  may_follow: true,
   may_give_to_house: true,
   is_followed: false,
   has_news: false,

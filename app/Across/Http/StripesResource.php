@@ -42,6 +42,7 @@ final class StripesResource extends JsonAnswer
                 fn (Stripe $stripe): array => [
                     'intent' => ['id' => $stripe->intent->id, 'name' => $stripe->intent->name, 'group' => $stripe->intent->group],
                     'state' => $stripe->state->value,
+                    'can_be_mended' => $stripe->state->canBeMended(),
                     'agreement' => $stripe->agreement,
                     'cells' => array_map(
                         fn (StripeCell $cell, bool $runsOn, bool $runsThrough): array => [

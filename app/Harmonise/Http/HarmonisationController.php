@@ -39,7 +39,10 @@ final readonly class HarmonisationController
 
     public function apply(Request $request, #[CurrentUser] User $user, Harmonisation $harmonisation): HarmonisationResource
     {
-        $request->validate(['name' => ['required', 'string', 'max:60']], ['name' => 'Give the copies of factory keymaps a name of at most 60 characters.']);
+        $request->validate(
+            ['name' => ['required', 'string', 'max:60']],
+            ['name' => 'Give the copies of factory keymaps a name of at most 60 characters.'],
+        );
 
         $this->apply->apply($harmonisation, $user, $request->string('name')->trim()->toString());
 

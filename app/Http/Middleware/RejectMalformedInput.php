@@ -68,7 +68,9 @@ final readonly class RejectMalformedInput
                 is_array($value) => self::check($value, $where, $depth + 1),
                 is_string($value) => self::text($value, "{$where}, at {$key}"),
                 is_int($value) && abs($value) > self::LARGEST,
-                is_float($value) && (! is_finite($value) || abs($value) > self::LARGEST) => throw RequestRefused::malformedNumber("{$where}, at {$key}"),
+                is_float($value) && (! is_finite($value) || abs($value) > self::LARGEST) => throw RequestRefused::malformedNumber(
+                    "{$where}, at {$key}",
+                ),
                 default => null,
             };
         }

@@ -32,7 +32,10 @@ final readonly class KeyboardController
     /** Which layout fits what a browser tells of its keys. */
     public function propose(Request $request): JsonAnswer
     {
-        $validated = $request->validate(['keys' => ['required', 'array', 'max:200'], 'keys.*' => ['string', 'max:8']], ['keys' => 'Tell what the keys type, by their codes.']);
+        $validated = $request->validate(
+            ['keys' => ['required', 'array', 'max:200'], 'keys.*' => ['string', 'max:8']],
+            ['keys' => 'Tell what the keys type, by their codes.'],
+        );
 
         $layout = (new LayoutProposal($this->layouts()))->for($validated['keys']);
 

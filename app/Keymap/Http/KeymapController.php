@@ -65,7 +65,10 @@ final readonly class KeymapController
             return $this->made($this->starter->fromRelease($user, $application, $name, $file), $seat);
         }
         if ($request->filled('key_file')) {
-            $file = KeyFile::query()->where('kit_id', $user->kit->id)->where('application', $application->id)->findOrFail($request->integer('key_file'));
+            $file = KeyFile::query()
+                ->where('kit_id', $user->kit->id)
+                ->where('application', $application->id)
+                ->findOrFail($request->integer('key_file'));
 
             return $this->made($this->starter->fromKeyFile($user, $application, $name, $file->bytes), $seat);
         }

@@ -78,7 +78,10 @@ final readonly class KeymapHistoryController
     /** What leads from the last save, the factory keymap or another keymap to this one, command by command. */
     public function compare(Request $request, Keymap $keymap, Seat $seat): ComparisonResource
     {
-        $request->validate(['with' => ['required', 'regex:/^(saved|factory|\d{1,12})$/']], ['with' => 'Compare with the last save, with the factory keymap, or with another keymap of the application.']);
+        $request->validate(
+            ['with' => ['required', 'regex:/^(saved|factory|\d{1,12})$/']],
+            ['with' => 'Compare with the last save, with the factory keymap, or with another keymap of the application.'],
+        );
 
         $with = $request->string('with')->toString();
         $name = match ($with) {

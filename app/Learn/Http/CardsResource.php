@@ -36,8 +36,7 @@ final class CardsResource extends JsonAnswer
     /** @return array<string, mixed> */
     private function card(LearningCard $card): array
     {
-        $isForgotten = $this->shelf->isForgotten($card, $this->situation->days);
-        $state = $isForgotten ? $card->card()->forgotten() : $card->card();
+        $state = $this->shelf->stateOf($card, $this->situation->days);
         $due = $state->due();
 
         return [
@@ -46,7 +45,7 @@ final class CardsResource extends JsonAnswer
             'box' => $state->box?->value,
             'due_at' => $due === null ? null : Carbon::createFromTimestamp($due)->toIso8601String(),
             'is_due' => $state->isDue(now()->getTimestamp()),
-            'is_forgotten' => $isForgotten,
+            'is_forgotten' => $this->shelf->isForgotten($card, $this->situation->days),
             'added_at' => $card->added_at->toIso8601String(),
             'learned_at' => $card->learned_at?->toIso8601String(),
             'asked' => $card->asked,

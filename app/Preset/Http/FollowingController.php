@@ -23,7 +23,10 @@ final readonly class FollowingController
 
     public function follow(Request $request, #[CurrentUser] User $user, Preset $preset, Seat $seat): NewsResource
     {
-        $request->validate(['from' => ['required', Rule::in(['now', 'beginning'])]], ['from' => 'Say whether all of it is new to you, or only what changes from now on.']);
+        $request->validate(
+            ['from' => ['required', Rule::in(['now', 'beginning'])]],
+            ['from' => 'Say whether all of it is new to you, or only what changes from now on.'],
+        );
 
         $this->desk->follow($user, $preset, $request->string('from')->toString() === 'now');
 

@@ -61,6 +61,8 @@ final class PresetsResource extends JsonAnswer
             'is_standard' => $preset->is_standard,
             'people' => $preset->people->pluck('id')->all(),
             'may_release' => Gate::allows('release', $preset),
+            // Whoever makes its releases is told when their keys lack one; others say whether they want to be.
+            'may_follow' => $preset->kit_id !== $this->user->kit->id || Gate::denies('release', $preset),
             'may_give_to_house' => Gate::allows('giveToHouse', $preset),
             'is_followed' => $follow !== null && $follow->is_asked,
             // What was never taken in is all new.

@@ -29,7 +29,10 @@ final readonly class ReleaseController
     /** What a release would be if it were made now. */
     public function draft(Request $request, #[CurrentUser] User $user, Seat $seat): ReleaseDraftResource
     {
-        $validated = $request->validate(['preset' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:9007199254740991']], ['preset' => 'Choose a preset, or none for a new one.']);
+        $validated = $request->validate(
+            ['preset' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:9007199254740991']],
+            ['preset' => 'Choose a preset, or none for a new one.'],
+        );
 
         $preset = ($validated['preset'] ?? null) === null ? null : Preset::query()->findOrFail($request->integer('preset'));
         if ($preset !== null) {

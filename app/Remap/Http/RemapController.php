@@ -25,8 +25,13 @@ final readonly class RemapController
 {
     private const MOST_OFFERS = 8;
 
-    public function __construct(private KitReader $kit, private KitOffers $offers, private Docket $docket, private SuiteSeats $seats, private Library $library)
-    {
+    public function __construct(
+        private KitReader $kit,
+        private KitOffers $offers,
+        private Docket $docket,
+        private SuiteSeats $seats,
+        private Library $library,
+    ) {
     }
 
     public function __invoke(RemapRequest $request, #[CurrentUser] User $user, Application $application, Seat $seat): RemapResource

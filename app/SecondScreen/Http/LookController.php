@@ -22,7 +22,9 @@ final readonly class LookController
 
     public function ofSuite(#[CurrentUser] User $user, Suite $suite): JsonAnswer
     {
-        return new JsonAnswer(['application' => $suite->focus['application'] ?? null, 'context' => $suite->focus['context'] ?? null, 'kit' => $this->kitStamp($user)]);
+        return new JsonAnswer(
+            ['application' => $suite->focus['application'] ?? null, 'context' => $suite->focus['context'] ?? null, 'kit' => $this->kitStamp($user)],
+        );
     }
 
     public function update(LookRequest $request, #[CurrentUser] User $user): JsonAnswer

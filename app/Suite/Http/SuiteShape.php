@@ -89,6 +89,7 @@ final readonly class SuiteShape
         return [
             'application' => ['id' => $application, 'name' => $this->library->nameOf($application)],
             'standing' => $standing->value,
+            'is_settled' => $standing->isSettled(),
             'needs_somebody' => $standing->needsSomebody(),
             'source' => $due?->source->value,
             'there' => $this->assignments->label($suite, $there->sha256),

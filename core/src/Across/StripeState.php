@@ -17,6 +17,12 @@ enum StripeState: string
     /** Fewer than two applications have the command, or none has a chord for it. */
     case Single = 'single';
 
+    /** Whether another chord can make it whole, or more nearly so. */
+    public function canBeMended(): bool
+    {
+        return $this === self::Broken || $this === self::Partial;
+    }
+
     public function rank(): int
     {
         return match ($this) {

@@ -65,6 +65,15 @@ final readonly class Consequences
         }, $commands);
     }
 
+    /**
+     * Whether somebody has to say yes to what comes of it before it is written: to a fault always, and on a way back, where nobody chose a
+     * chord, to every clash.
+     */
+    public function needConfirmation(bool $isWayBack): bool
+    {
+        return $this->raisesFault() || ($isWayBack && $this->raised !== []);
+    }
+
     public function raisesFault(): bool
     {
         return in_array(Grade::Fault, array_column($this->raised, 'grade'), true);

@@ -18,6 +18,9 @@ final readonly class Progress
 
     private const FORGOTTEN_USES = 4;
 
+    /** By so many of the latest weeks. */
+    private const FORGETTING_WEEKS = 2;
+
     /** @param  list<SavedWeek>  $weeks  those in which something was used, the earliest first */
     private function __construct(public array $weeks)
     {
@@ -58,10 +61,16 @@ final readonly class Progress
         return array_sum(array_map(static fn (SavedWeek $one): float => $one->saved, $this->weeks));
     }
 
-    /** Whether something that was learned is done by mouse again, by the latest weeks of the log. */
-    public static function isForgotten(UsageLog $latest, string $application, string $command): bool
+    /**
+     * Whether something that was learned is done by mouse again, by the latest weeks of the log that lie wholly after it was learned.
+     *
+     * @param  string  $learnedOn  a day, as the log writes them
+     */
+    public static function isForgotten(UsageDays $days, string $learnedOn, string $application, string $command): bool
     {
-        $uses = $latest->of($application, $command);
+        $latest = $days->lastWeeks(self::FORGETTING_WEEKS);
+        $mondays = $latest->mondays();
+        $uses = $mondays === [] || $mondays[0] <= $learnedOn ? null : $latest->sum()->of($application, $command);
 
         return $uses !== null && $uses->all() >= self::FORGOTTEN_USES && $uses->byMouse / $uses->all() > self::FORGOTTEN_SHARE;
     }

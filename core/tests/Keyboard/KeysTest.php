@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Zebrafinch\Core\Tests\World;
 use Zebrafinch\Core\Keyboard\Key;
+use Zebrafinch\Core\Tests\World;
 
 /**
  * Usage names of the Keyboard/Keypad page (0x07) as Debian's package usb.ids lists them.

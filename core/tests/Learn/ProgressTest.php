@@ -54,12 +54,17 @@ test('who does more by mouse than before has saved nothing, and never less than 
 });
 
 test('something learned is forgotten when more than half of it is done by mouse again, and often enough to tell', function () {
-    $week = static fn (int $key, int $mouse) => weeksOf([['2026-03-02', $key, $mouse]])->sum();
-    $is = static fn (int $key, int $mouse): bool => Progress::isForgotten($week($key, $mouse), 'cutloom', 'undo');
+    $week = static fn (int $key, int $mouse) => weeksOf([['2026-03-02', $key, $mouse]]);
+    $is = static fn (int $key, int $mouse): bool => Progress::isForgotten($week($key, $mouse), '2026-02-20', 'cutloom', 'undo');
     expect([$is(10, 2), $is(2, 10), $is(1, 2), $is(5, 5)])
         ->toBe([false, true, false, false])
-        ->and(Progress::isForgotten(UsageDays::none()->sum(), 'cutloom', 'undo'))
+        ->and(Progress::isForgotten(UsageDays::none(), '2026-02-20', 'cutloom', 'undo'))
         ->toBeFalse();
+    // A week in which it was still being learned tells nothing.
+    expect(Progress::isForgotten($week(2, 10), '2026-03-02', 'cutloom', 'undo'))
+        ->toBeFalse()
+        ->and(Progress::isForgotten($week(2, 10), '2026-03-01', 'cutloom', 'undo'))
+        ->toBeTrue();
 });
 
 test('what to do now: what has moved, then what is due, then something new', function (Today $today, NextStep $next) {

@@ -130,7 +130,6 @@ function StripeGroup({ name, stripes: ofGroup, applications, isOpenFirst }: Grou
 
 function StripeRow({ stripe, applications }: { stripe: Schema['Stripe']; applications: Schema['Named'][] }) {
   const [isMending, setMending] = useState(false)
-  const canMend = stripe.state === 'broken' || stripe.state === 'partial'
   return (
     <>
       <tr data-state={stripe.state}>
@@ -151,7 +150,7 @@ function StripeRow({ stripe, applications }: { stripe: Schema['Stripe']; applica
           {stripe.state === 'differs' && (
             <span className={table.difference}>{stripe.cells.find(({ difference }) => difference !== null)?.difference}</span>
           )}
-          {canMend && (
+          {stripe.can_be_mended && (
             <button type="button" className="plain" aria-expanded={isMending} onClick={() => setMending(!isMending)}>
               mend it<span className="visually-hidden">: {stripe.intent.name}</span>
             </button>

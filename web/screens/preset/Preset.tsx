@@ -48,8 +48,6 @@ export function Preset({ preset, people }: Props) {
 function Following({ preset }: { preset: Schema['Preset'] }) {
   const { send, isSending, error } = useFollowPreset(preset.id)
   if (preset.releases.length === 0) return null
-  // Whoever makes its releases is told when their keys lack one; others say whether they want to be.
-  const mayFollow = !preset.may_release || !preset.is_mine
   return (
     <>
       {preset.has_news && (
@@ -57,7 +55,7 @@ function Following({ preset }: { preset: Schema['Preset'] }) {
           {preset.is_followed ? 'something new here' : 'newer than my keys'}
         </Link>
       )}
-      {!mayFollow ? null : preset.is_followed ? (
+      {!preset.may_follow ? null : preset.is_followed ? (
         <button type="button" className="plain" disabled={isSending} onClick={() => send(null)}>
           follow no more<span className="visually-hidden"> {preset.name}</span>
         </button>

@@ -46,7 +46,7 @@ export function standingInWords(file: Schema['SuiteFile'], isOnline: boolean): s
 
 /** What a suite lacks, in a few words; empty for nothing. */
 export function lacks(suite: Schema['Suite']): string {
-  const open = suite.files.filter(({ standing }) => !['in-step', 'left', 'no-file'].includes(standing))
+  const open = suite.files.filter((file) => !file.is_settled)
   if (suite.follows === null && open.length === 0) return 'follows nothing'
   return open.map((file) => `${file.application.name}: ${file.held ?? STANDINGS[file.standing]}`).join(', ')
 }
