@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { signIn } from './support/demo'
 
 /** Each screen in its filled state; axe knows no state that nobody opened. */
@@ -48,6 +48,9 @@ const VIEWS = [
 ]
 
 // Some twenty views, each read by axe from top to bottom.
+/** What fades or moves has come to its end, so that colours are measured as they stay. */
+const settled = (page: Page) => page.evaluate(() => Promise.all(document.getAnimations().map((one) => one.finished.catch(() => undefined))))
+
 test.setTimeout(400_000)
 
 /** Those of them that have colours of their own. */
@@ -92,6 +95,7 @@ for (const [theme, rules] of Object.entries(THEMES)) {
         await page.goto(view)
         await expect(page.locator('main h1').first()).toBeAttached()
         await expect(page.locator('.waiting')).toHaveCount(0)
+        await settled(page)
         const { violations } = await rules(new AxeBuilder({ page })).analyze()
         expect(violations.map(({ id, nodes }) => [id, ...nodes.map(({ html }) => html)])).toEqual([])
       })

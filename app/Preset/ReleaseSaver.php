@@ -82,8 +82,15 @@ final readonly class ReleaseSaver
      *
      * @throws PresetRefused
      */
-    public function withFile(User $user, Preset $preset, string $application, string $bytes, string $note, Seat $seat, Acknowledgement $yes): Release
-    {
+    public function withFile(
+        User $user,
+        Preset $preset,
+        string $application,
+        string $bytes,
+        string $note,
+        Seat $seat,
+        Acknowledgement $yes,
+    ): Release {
         return DB::transaction(function () use ($user, $preset, $application, $bytes, $note, $seat, $yes): Release {
             $locked = Preset::query()->lockForUpdate()->findOrFail($preset->id);
             $newest = $locked->newest()->with(['author', 'preset', 'files'])->firstOrFail();

@@ -13,12 +13,15 @@ final class StripesRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(Library $library): array
     {
-        return ['applications' => ['sometimes', 'nullable', 'string', 'max:1000'], 'within' => ['sometimes', 'string', 'in:'.implode(',', $library->applicationIds())]];
+        return [
+            'applications' => ['sometimes', 'nullable', 'string', 'max:1000'],
+            'within' => ['sometimes', 'string', 'in:'.implode(',', $library->applicationIds())],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['applications' => ['sometimes', 'nullable', 'string', 'max:1000'], 'within' => 'There is no application of that name.'];
+        return ['applications' => 'Name applications with commas between them.', 'within' => 'There is no application of that name.'];
     }
 }

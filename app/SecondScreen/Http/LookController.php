@@ -23,7 +23,11 @@ final readonly class LookController
     public function ofSuite(#[CurrentUser] User $user, Suite $suite): JsonAnswer
     {
         return new JsonAnswer(
-            ['application' => $suite->focus['application'] ?? null, 'context' => $suite->focus['context'] ?? null, 'kit' => $this->kitStamp($user)],
+            [
+                'application' => $suite->focus['application'] ?? null,
+                'context' => $suite->focus['context'] ?? null,
+                'kit' => $this->kitStamp($user),
+            ],
         );
     }
 
