@@ -43,11 +43,11 @@ jobs_of() {
         core) echo core_formats core_rules agent phpstan_core form style width ;;
         http) echo http_first http_second house phpstan_app faults ;;
         browser) echo browser_second browser_first browser_looks ;;
-        web) echo "$(jobs_of browser)" page types typescript eslint prettier ;;
+        web) echo "$(jobs_of browser)" page types api typescript eslint prettier ;;
         slow) echo every_seat ;;
         all)
             echo browser_second browser_first core_formats browser_looks house http_first page core_rules eslint http_second phpstan_app \
-                style typescript phpstan_core faults agent prettier form types width
+                style typescript phpstan_core faults agent prettier form types api width
             ;;
     esac
 }
@@ -179,6 +179,7 @@ job_faults() {
     suite "a house whose server is killed" on_test_database pest --testsuite=faults
 }
 
+job_api() { check "the API description, by a validator of others" node "$ROOT/tools/check-api-description.mjs"; }
 job_types() { check "types follow the API description" types_are_current; }
 job_typescript() { check "TypeScript" npm run --prefix "$ROOT" typecheck; }
 job_eslint() { check "ESLint" npm run --prefix "$ROOT" lint; }

@@ -2491,11 +2491,70 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @enum {string} */
+        ApplicationState: "draft" | "proposed" | "in-use" | "put-away";
+        /** @enum {string} */
+        Audience: "mine" | "people" | "house";
+        /** @enum {string} */
+        ChoiceKind: "add-beside" | "replace" | "take-over" | "take-over-instead" | "free-around" | "swap" | "remove";
+        /** @enum {string} */
+        CommandTrait: "repeats" | "can-be-held" | "destructive" | "menu-only";
+        /** @enum {string} */
+        Ending: "carried" | "differs" | "nothing-to-carry-to" | "displaces" | "out-of-reach" | "reserved";
+        /** @enum {string} */
+        FindingKind: "refused" | "dead" | "not-understood" | "unknown-command" | "preserved";
+        /** @enum {string} */
+        Frequency: "constant" | "often" | "sometimes" | "seldom";
+        /** @enum {string} */
+        Gesture: "tap" | "hold";
+        /** @enum {string} */
+        Grade: "fault" | "warning" | "note";
+        /** @enum {string} */
+        Grouping: "context" | "menu" | "key";
+        /** @enum {string} */
+        HarmonisationState: "waiting" | "running" | "done" | "refused" | "cancelled" | "failed" | "applied" | "undone";
+        /** @enum {string} */
+        IntentTrait: "destructive" | "irreversible" | "loses-place" | "repeats" | "momentary";
+        /** @enum {string} */
+        KeyNaming: "position" | "character";
+        /** @enum {string} */
+        ListFormat: "text" | "csv" | "markdown" | "page";
+        /** @enum {string} */
+        LoadingRule: "refuse-file" | "first-line-wins" | "last-line-wins";
+        /** @enum {string} */
+        NextStep: "relearn" | "practise" | "choose" | "bring-log" | "rest";
+        /** @enum {string} */
+        Precedence: "deeper-first" | "everywhere-first";
+        /** @enum {string} */
+        ProblemKind: "fault" | "lost-chord" | "fixed-broken" | "no-file";
+        /** @enum {string} */
+        QuestionKind: "intent" | "command" | "picture";
+        /** @enum {string} */
+        ReachKind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "unknown" | "reserved";
+        /** @enum {string} */
+        Role: "editor" | "suite-keeper" | "assistant";
+        /** @enum {string} */
+        RolloutState: "proposed" | "planned" | "running" | "paused" | "stopped" | "done" | "cancelled" | "gone-back";
+        /** @enum {string} */
+        RolloutStep: "waiting" | "under-way" | "done" | "faulty" | "out";
+        /** @enum {string} */
+        SavingKind: "by-mouse" | "hard-chord" | "no-chord";
+        /** @enum {string} */
+        Side: "ours" | "theirs" | "both";
+        /** @enum {string} */
+        Signer: "this-house" | "another-house" | "nobody" | "forged";
+        /** @enum {string} */
+        Standing: "in-step" | "refused" | "behind" | "on-its-way" | "held-back" | "stopped" | "changed-by-hand" | "left" | "nobody-gave" | "no-file";
+        /** @enum {string} */
+        StripeState: "broken" | "partial" | "differs" | "whole" | "single";
+        /** @enum {string} */
+        System: "macos" | "windows" | "linux";
+        /** @enum {string} */
+        Verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
         Person: {
             id: number;
             name: string;
-            /** @enum {string} */
-            role: "editor" | "suite-keeper" | "assistant";
+            role: components["schemas"]["Role"];
             keeps_suites: boolean;
             may_sit_down: boolean;
         };
@@ -2514,8 +2573,7 @@ export interface components {
             id: number;
             name: string;
             email: string;
-            /** @enum {string} */
-            role: "editor" | "suite-keeper" | "assistant";
+            role: components["schemas"]["Role"];
             is_disabled: boolean;
             has_second_factor: boolean;
             version: number;
@@ -2524,8 +2582,7 @@ export interface components {
             id: number;
             email: string;
             name: string;
-            /** @enum {string} */
-            role: "editor" | "suite-keeper" | "assistant";
+            role: components["schemas"]["Role"];
             expires_at: string;
             is_over: boolean;
             /** @description Only when it was just made. */
@@ -2542,8 +2599,7 @@ export interface components {
             house: string;
             name: string;
             email: string;
-            /** @enum {string} */
-            role: "editor" | "suite-keeper" | "assistant";
+            role: components["schemas"]["Role"];
         };
         SessionRow: {
             id: string;
@@ -2568,8 +2624,7 @@ export interface components {
         Account: {
             name: string;
             email: string;
-            /** @enum {string} */
-            role: "editor" | "suite-keeper" | "assistant";
+            role: components["schemas"]["Role"];
             password_changed_at: string | null;
             second_factor_since: string | null;
             recovery_codes_left: number;
@@ -2622,8 +2677,7 @@ export interface components {
         ReleaseProblem: {
             /** @description By which it is accepted. */
             id: string;
-            /** @enum {string} */
-            kind: "fault" | "lost-chord" | "fixed-broken" | "no-file";
+            kind: components["schemas"]["ProblemKind"];
             application: string;
             sentence: string;
         };
@@ -2652,8 +2706,7 @@ export interface components {
             kit: string;
             owner: string;
             is_mine: boolean;
-            /** @enum {string} */
-            audience: "mine" | "people" | "house";
+            audience: components["schemas"]["Audience"];
             is_standard: boolean;
             people: number[];
             may_release: boolean;
@@ -2694,12 +2747,11 @@ export interface components {
         /** @description Something that a merge cannot decide. */
         MergeQuestion: {
             id: string;
-            /** @enum {string} */
-            kind: "same-command" | "same-chord";
+            kind: components["schemas"]["QuestionKind"];
             before: components["schemas"]["Binding"][];
             ours: components["schemas"]["Binding"][];
             theirs: components["schemas"]["Binding"][];
-            answers: ("ours" | "theirs" | "both")[];
+            answers: components["schemas"]["Side"][];
             answer: string | null;
         };
         MergedChange: {
@@ -2749,8 +2801,7 @@ export interface components {
             different: number;
         };
         ArchiveReport: {
-            /** @enum {string} */
-            signer: "this-house" | "another-house" | "nobody" | "forged";
+            signer: components["schemas"]["Signer"];
             house: string | null;
             public_key: string | null;
             preset: string | null;
@@ -2771,8 +2822,7 @@ export interface components {
         };
         SuiteFile: {
             application: components["schemas"]["Named"];
-            /** @enum {string} */
-            standing: "in-step" | "refused" | "behind" | "on-its-way" | "held-back" | "stopped" | "changed-by-hand" | "left" | "nobody-gave" | "no-file";
+            standing: components["schemas"]["Standing"];
             /** @description Nothing is to be done there. */
             is_settled: boolean;
             needs_somebody: boolean;
@@ -2806,8 +2856,7 @@ export interface components {
             name: string;
             board: components["schemas"]["Named"];
             layout: components["schemas"]["Named"];
-            /** @enum {string} */
-            system: "macos" | "windows" | "linux";
+            system: components["schemas"]["System"];
             applications: string[];
             is_online: boolean;
             seen_at: string | null;
@@ -2907,8 +2956,7 @@ export interface components {
         };
         RolloutSuite: {
             suite: components["schemas"]["Named"];
-            /** @enum {string} */
-            step: "waiting" | "under-way" | "done" | "faulty" | "out";
+            step: components["schemas"]["RolloutStep"];
             fault: string | null;
             is_first: boolean;
         };
@@ -2916,8 +2964,7 @@ export interface components {
             id: number;
             release: components["schemas"]["GivenRelease"];
             by: string;
-            /** @enum {string} */
-            state: "proposed" | "planned" | "running" | "paused" | "stopped" | "done" | "cancelled" | "gone-back";
+            state: components["schemas"]["RolloutState"];
             /** @enum {string} */
             when: "now" | "closed";
             begins_at: string | null;
@@ -2961,8 +3008,7 @@ export interface components {
         Assignment: {
             format: string;
             suite: string;
-            /** @enum {string} */
-            system: "macos" | "windows" | "linux";
+            system: components["schemas"]["System"];
             number: number;
             /** @enum {string} */
             when: "now" | "closed";
@@ -3054,8 +3100,7 @@ export interface components {
         Saving: {
             application: components["schemas"]["Named"];
             command: components["schemas"]["CommandName"];
-            /** @enum {string} */
-            kind: "by-mouse" | "hard-chord" | "no-chord";
+            kind: components["schemas"]["SavingKind"];
             binding: components["schemas"]["Binding"];
             /** @description A week. */
             uses: number;
@@ -3066,8 +3111,7 @@ export interface components {
         OwnSaving: {
             application: components["schemas"]["Named"];
             command: components["schemas"]["CommandName"];
-            /** @enum {string} */
-            kind: "by-mouse" | "hard-chord" | "no-chord";
+            kind: components["schemas"]["SavingKind"];
             binding: components["schemas"]["Binding"];
             /** @description A week. */
             uses: number;
@@ -3096,8 +3140,7 @@ export interface components {
         };
         Learn: {
             line: string;
-            /** @enum {string} */
-            next: "relearn" | "practise" | "choose" | "bring-log" | "rest";
+            next: components["schemas"]["NextStep"];
             learning: number;
             learned: number;
             due: number;
@@ -3169,13 +3212,11 @@ export interface components {
             application: string;
             command: string;
             context: string;
-            /** @enum {string} */
-            gesture?: "tap" | "hold";
+            gesture?: components["schemas"]["Gesture"];
         };
         Card: {
             id: number;
-            /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: components["schemas"]["Gesture"];
             box: number | null;
             due_at: string | null;
             is_due: boolean;
@@ -3221,13 +3262,11 @@ export interface components {
         };
         DrillQuestion: {
             id: string;
-            /** @enum {string} */
-            kind: "intent" | "command" | "picture";
+            kind: components["schemas"]["QuestionKind"];
             text: string;
             application: components["schemas"]["Named"];
             context: components["schemas"]["Named"];
-            /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: components["schemas"]["Gesture"];
             tells_hold: boolean;
             picture: components["schemas"]["StripChange"] | null;
             old_chord: components["schemas"]["Chord"] | null;
@@ -3243,8 +3282,7 @@ export interface components {
             state: components["schemas"]["StripState"] | null;
         };
         DrillSeat: {
-            /** @enum {string} */
-            system: "macos" | "windows" | "linux";
+            system: components["schemas"]["System"];
             board: string;
             layout: string;
         };
@@ -3284,19 +3322,14 @@ export interface components {
             id: string;
             name: string;
             purpose: string;
-            /** @enum {string} */
-            precedence: "deeper-first" | "everywhere-first";
-            /** @enum {string} */
-            loading: "refuse-file" | "first-line-wins" | "last-line-wins";
+            precedence: components["schemas"]["Precedence"];
+            loading: components["schemas"]["LoadingRule"];
             /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
             is_desktop: boolean;
             /** @description Whether a tap and a hold of one chord can run two commands. */
             tells_hold: boolean;
-            /**
-             * @description How its key file names keys.
-             * @enum {string}
-             */
-            naming: "position" | "character";
+            /** @description How its key file names keys. */
+            naming: components["schemas"]["KeyNaming"];
             file_name: string;
             command_count: number;
             contexts: components["schemas"]["Context"][];
@@ -3308,7 +3341,7 @@ export interface components {
             menu: string[];
             tooltip: string;
             context: string;
-            traits: ("repeats" | "can-be-held" | "destructive" | "menu-only")[];
+            traits: components["schemas"]["CommandTrait"][];
             intent: string | null;
             /** @description How the command differs from the intent; only for near matches. */
             difference: string | null;
@@ -3317,19 +3350,14 @@ export interface components {
             id: string;
             name: string;
             purpose: string;
-            /** @enum {string} */
-            precedence: "deeper-first" | "everywhere-first";
-            /** @enum {string} */
-            loading: "refuse-file" | "first-line-wins" | "last-line-wins";
+            precedence: components["schemas"]["Precedence"];
+            loading: components["schemas"]["LoadingRule"];
             /** @description Whether these are menu titles of the other applications, which the desktop chooses. */
             is_desktop: boolean;
             /** @description Whether a tap and a hold of one chord can run two commands. */
             tells_hold: boolean;
-            /**
-             * @description How its key file names keys.
-             * @enum {string}
-             */
-            naming: "position" | "character";
+            /** @description How its key file names keys. */
+            naming: components["schemas"]["KeyNaming"];
             file_name: string;
             command_count: number;
             contexts: components["schemas"]["Context"][];
@@ -3354,8 +3382,7 @@ export interface components {
         Binding: {
             id: string;
             chord: components["schemas"]["Chord"];
-            /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: components["schemas"]["Gesture"];
             command: components["schemas"]["CommandName"];
             context: components["schemas"]["Named"];
         };
@@ -3363,8 +3390,7 @@ export interface components {
             chord: string;
             command: string;
             context: string;
-            /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: components["schemas"]["Gesture"];
         };
         /** @description Bindings that go and bindings that come. */
         Change: {
@@ -3374,8 +3400,7 @@ export interface components {
         Rung: {
             context: components["schemas"]["Named"];
             binding: components["schemas"]["Binding"] | null;
-            /** @enum {string} */
-            verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
+            verdict: components["schemas"]["Verdict"];
             reason: string;
         };
         /** @description Who gets a chord in one focus, in the order in which the contexts are asked. */
@@ -3421,11 +3446,8 @@ export interface components {
             synonyms: string[];
         };
         Answer: {
-            /**
-             * @description How alike the first commands of each application are.
-             * @enum {string}
-             */
-            state: "broken" | "partial" | "differs" | "whole" | "single";
+            /** @description How alike the first commands of each application are. */
+            state: components["schemas"]["StripeState"];
             /** @description Ids of the applications whose first chord is that of the column to their left. */
             runs_on: string[];
             intent: components["schemas"]["FoundIntent"] | null;
@@ -3441,8 +3463,7 @@ export interface components {
             answers: components["schemas"]["Answer"][];
         };
         Reach: {
-            /** @enum {string} */
-            kind: "as-written" | "other-keys" | "needs-alt-gr" | "dead-key" | "not-on-board" | "unknown" | "reserved";
+            kind: components["schemas"]["ReachKind"];
             sentence: string;
             pressed: components["schemas"]["Chord"] | null;
         };
@@ -3508,8 +3529,7 @@ export interface components {
         TableRung: {
             context: number;
             command: number;
-            /** @enum {string} */
-            verdict: "wins" | "hidden" | "dead" | "undecided" | "refused" | "typed" | "unbound";
+            verdict: components["schemas"]["Verdict"];
             reason: number;
         };
         TableApplication: {
@@ -3587,8 +3607,7 @@ export interface components {
             kind: string;
             /** @description The kind as a heading. */
             title: string;
-            /** @enum {string} */
-            grade: "fault" | "warning" | "note";
+            grade: components["schemas"]["Grade"];
             sentence: string;
             bindings: components["schemas"]["Binding"][];
             /** @description Ids of the bindings that do not get the chord. */
@@ -3674,8 +3693,7 @@ export interface components {
             remedies: components["schemas"]["Remedy"][];
         };
         Choice: {
-            /** @enum {string} */
-            kind: "add-beside" | "replace" | "take-over" | "take-over-instead" | "swap" | "free-around" | "remove";
+            kind: components["schemas"]["ChoiceKind"];
             title: string;
             change: components["schemas"]["Change"];
             consequences: components["schemas"]["Consequences"];
@@ -3689,8 +3707,7 @@ export interface components {
         OwnBinding: {
             id: string;
             chord: components["schemas"]["Chord"];
-            /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: components["schemas"]["Gesture"];
             command: components["schemas"]["CommandName"];
             context: components["schemas"]["Named"];
             removal: components["schemas"]["Choice"];
@@ -3707,8 +3724,7 @@ export interface components {
             desktop: string | null;
         };
         Wanted: {
-            /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: components["schemas"]["Gesture"];
             chord: components["schemas"]["Chord"];
             reach: components["schemas"]["Reach"];
             is_already_so: boolean;
@@ -3768,8 +3784,7 @@ export interface components {
             tooltip: string;
             id: string;
             chord: components["schemas"]["Chord"];
-            /** @enum {string} */
-            gesture: "tap" | "hold";
+            gesture: components["schemas"]["Gesture"];
             command: components["schemas"]["CommandName"];
             context: components["schemas"]["Named"];
         };
@@ -3800,9 +3815,8 @@ export interface components {
             name: string;
             group: string;
             synonyms: string[];
-            /** @enum {string} */
-            frequency: "constant" | "often" | "sometimes" | "seldom";
-            traits: ("destructive" | "repeats" | "momentary" | "irreversible" | "loses-place")[];
+            frequency: components["schemas"]["Frequency"];
+            traits: components["schemas"]["IntentTrait"][];
             /** @description Its number where it is one's own. */
             own: number | null;
         };
@@ -3862,8 +3876,7 @@ export interface components {
             id: string;
             from: components["schemas"]["Named"];
             binding: components["schemas"]["Binding"];
-            /** @enum {string} */
-            ending: "carried" | "differs" | "nothing-to-carry-to" | "displaces" | "out-of-reach" | "reserved";
+            ending: components["schemas"]["Ending"];
             sentence: string;
             to: components["schemas"]["Binding"] | null;
             displaced: components["schemas"]["Binding"][];
@@ -4012,8 +4025,7 @@ export interface components {
         };
         Harmonisation: {
             id: number;
-            /** @enum {string} */
-            state: "waiting" | "running" | "done" | "refused" | "cancelled" | "failed" | "applied" | "undone";
+            state: components["schemas"]["HarmonisationState"];
             is_over: boolean;
             /** @description How many searches of others are before it; null once it has begun. */
             ahead: number | null;
@@ -4049,8 +4061,7 @@ export interface components {
         };
         Stripe: {
             intent: components["schemas"]["Intent"];
-            /** @enum {string} */
-            state: "broken" | "partial" | "differs" | "whole" | "single";
+            state: components["schemas"]["StripeState"];
             can_be_mended: boolean;
             agreement: number | null;
             cells: components["schemas"]["StripeCell"][];
@@ -4117,8 +4128,7 @@ export interface components {
             sentences: string[];
         };
         Finding: {
-            /** @enum {string} */
-            kind: "refused" | "dead" | "not-understood" | "unknown-command" | "preserved";
+            kind: components["schemas"]["FindingKind"];
             line: number;
             text: string;
             sentence: string;
@@ -4131,8 +4141,7 @@ export interface components {
             id: number;
             slug: string;
             name: string;
-            /** @enum {unknown} */
-            state: "draft" | "proposed" | "in-use" | "put-away";
+            state: components["schemas"]["ApplicationState"];
             by: string | null;
             version: number;
             command_count: number;
@@ -4173,7 +4182,7 @@ export interface components {
             menu: string[];
             tooltip: string;
             context: string;
-            traits: ("repeats" | "can-be-held" | "destructive" | "menu-only")[];
+            traits: components["schemas"]["CommandTrait"][];
         };
         LineMark: {
             from: number;
@@ -4206,8 +4215,7 @@ export interface components {
             id: number;
             slug: string;
             name: string;
-            /** @enum {unknown} */
-            state: "draft" | "proposed" | "in-use" | "put-away";
+            state: components["schemas"]["ApplicationState"];
             by: string | null;
             version: number;
             command_count: number;
@@ -4217,13 +4225,10 @@ export interface components {
             purpose: string;
             file_name: string;
             files: string[];
-            systems: ("macos" | "windows" | "linux")[];
-            /** @enum {unknown} */
-            precedence: "deeper-first" | "everywhere-first";
-            /** @enum {unknown} */
-            loading: "refuse-file" | "first-line-wins" | "last-line-wins";
-            /** @enum {unknown} */
-            naming: "position" | "character";
+            systems: components["schemas"]["System"][];
+            precedence: components["schemas"]["Precedence"];
+            loading: components["schemas"]["LoadingRule"];
+            naming: components["schemas"]["KeyNaming"];
             tells_hold: boolean;
             corrections: components["schemas"]["KeyFileCorrection"][];
             certainties: {
@@ -4262,11 +4267,9 @@ export interface components {
             name?: string;
             purpose?: string;
             file_name?: string;
-            systems?: ("macos" | "windows" | "linux")[];
-            /** @enum {unknown} */
-            precedence?: "deeper-first" | "everywhere-first";
-            /** @enum {unknown} */
-            loading?: "refuse-file" | "first-line-wins" | "last-line-wins";
+            systems?: components["schemas"]["System"][];
+            precedence?: components["schemas"]["Precedence"];
+            loading?: components["schemas"]["LoadingRule"];
             corrections?: components["schemas"]["KeyFileCorrection"][];
             contexts?: components["schemas"]["DescribedContext"][];
             commands?: components["schemas"]["CommandEdit"][];
@@ -4286,7 +4289,7 @@ export interface components {
             menu?: string[];
             tooltip?: string;
             context?: string;
-            traits?: ("repeats" | "can-be-held" | "destructive" | "menu-only")[];
+            traits?: components["schemas"]["CommandTrait"][];
             text?: string;
             columns?: ("" | "name" | "word" | "menu" | "tooltip" | "context")[];
             has_header?: boolean;
@@ -4303,8 +4306,7 @@ export interface components {
         ApplicationFilePreview: {
             slug: string;
             name: string;
-            /** @enum {unknown} */
-            signer: "this-house" | "another-house" | "nobody" | "forged";
+            signer: components["schemas"]["Signer"];
             is_new: boolean;
             commands: number;
             commands_new: number;
@@ -4403,8 +4405,7 @@ export interface components {
         RehearsalSuite: {
             id: string;
             name: string;
-            /** @enum {string} */
-            system: "macos" | "windows" | "linux";
+            system: components["schemas"]["System"];
             is_online: boolean;
         };
         Press: {
@@ -4468,7 +4469,7 @@ export interface components {
     };
     parameters: {
         /** @description The system of the seat. */
-        system: "macos" | "windows" | "linux";
+        system: components["schemas"]["System"];
         board: string;
         layout: string;
     };
@@ -4660,8 +4661,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
-                    /** @enum {string} */
-                    role?: "editor" | "suite-keeper" | "assistant";
+                    role?: components["schemas"]["Role"];
                     is_disabled?: boolean;
                 };
             };
@@ -4737,8 +4737,7 @@ export interface operations {
                 "application/json": {
                     email: string;
                     name: string;
-                    /** @enum {string} */
-                    role: "editor" | "suite-keeper" | "assistant";
+                    role: components["schemas"]["Role"];
                 };
             };
         };
@@ -5373,7 +5372,7 @@ export interface operations {
                 command: string;
                 context?: string;
                 chord?: string;
-                gesture?: "tap" | "hold";
+                gesture?: components["schemas"]["Gesture"];
                 /** @description Suites that free chords must work in too, joined by commas. */
                 suites?: string;
                 /** @description The system of the seat. */
@@ -5569,9 +5568,9 @@ export interface operations {
                 layout?: components["parameters"]["layout"];
                 /** @description Of one application. */
                 application?: string;
-                by?: "context" | "menu" | "key";
+                by?: components["schemas"]["Grouping"];
                 /** @description Data without it. */
-                as?: "text" | "csv" | "markdown" | "page";
+                as?: components["schemas"]["ListFormat"];
                 /** @description How many of the most used are wanted. */
                 most?: number;
                 /** @description With the commands that have no chord. */
@@ -5608,9 +5607,9 @@ export interface operations {
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];
                 layout?: components["parameters"]["layout"];
-                by?: "context" | "menu" | "key";
+                by?: components["schemas"]["Grouping"];
                 /** @description Data without it. */
-                as?: "text" | "csv" | "markdown" | "page";
+                as?: components["schemas"]["ListFormat"];
                 /** @description How many of the most used are wanted. */
                 most?: number;
                 /** @description With the commands that have no chord. */
@@ -5649,9 +5648,9 @@ export interface operations {
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];
                 layout?: components["parameters"]["layout"];
-                by?: "context" | "menu" | "key";
+                by?: components["schemas"]["Grouping"];
                 /** @description Data without it. */
-                as?: "text" | "csv" | "markdown" | "page";
+                as?: components["schemas"]["ListFormat"];
                 /** @description How many of the most used are wanted. */
                 most?: number;
                 /** @description With the commands that have no chord. */
@@ -6250,7 +6249,7 @@ export interface operations {
             query: {
                 to_board: string;
                 to_layout: string;
-                to_system: "macos" | "windows" | "linux";
+                to_system: components["schemas"]["System"];
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
                 board?: components["parameters"]["board"];
@@ -6509,8 +6508,7 @@ export interface operations {
                     name: string;
                     group: string;
                     synonyms?: string[];
-                    /** @enum {string} */
-                    frequency: "constant" | "often" | "sometimes" | "seldom";
+                    frequency: components["schemas"]["Frequency"];
                 };
             };
         };
@@ -7283,8 +7281,7 @@ export interface operations {
                     question: string;
                     /** @description Null for not knowing it. */
                     chord: string | null;
-                    /** @enum {string} */
-                    gesture?: "tap" | "hold";
+                    gesture?: components["schemas"]["Gesture"];
                 };
             };
         };
@@ -8537,8 +8534,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @enum {string} */
-                    audience: "mine" | "people" | "house";
+                    audience: components["schemas"]["Audience"];
                     people?: number[];
                     is_standard?: boolean;
                 };
@@ -8791,7 +8787,7 @@ export interface operations {
         parameters: {
             query?: {
                 answers?: {
-                    [key: string]: "ours" | "theirs" | "both";
+                    [key: string]: components["schemas"]["Side"];
                 };
                 /** @description The system of the seat. */
                 system?: components["parameters"]["system"];
@@ -8837,7 +8833,7 @@ export interface operations {
                 "application/json": {
                     up_to: number;
                     answers?: {
-                        [key: string]: "ours" | "theirs" | "both";
+                        [key: string]: components["schemas"]["Side"];
                     };
                     versions?: {
                         [key: string]: number;
@@ -8929,8 +8925,7 @@ export interface operations {
                     name: string;
                     board: string;
                     layout: string;
-                    /** @enum {string} */
-                    system: "macos" | "windows" | "linux";
+                    system: components["schemas"]["System"];
                     applications: string[];
                 };
             };
@@ -9017,8 +9012,7 @@ export interface operations {
             content: {
                 "application/json": {
                     name?: string;
-                    /** @enum {string} */
-                    system?: "macos" | "windows" | "linux";
+                    system?: components["schemas"]["System"];
                     board?: string;
                     layout?: string;
                     applications?: string[];
@@ -9158,7 +9152,7 @@ export interface operations {
                     copy?: string;
                     note?: string;
                     answers?: {
-                        [key: string]: "ours" | "theirs" | "both";
+                        [key: string]: components["schemas"]["Side"];
                     };
                     /** @description Ids of problems that are accepted. */
                     accept?: string[];
@@ -9444,7 +9438,7 @@ export interface operations {
                 "application/json": {
                     version: number;
                     answers?: {
-                        [key: string]: "ours" | "theirs" | "both";
+                        [key: string]: components["schemas"]["Side"];
                     };
                 };
             };

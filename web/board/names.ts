@@ -1,10 +1,11 @@
+import type { Schema } from '../api/client'
 import { allContexts, holdOf, ladderOf, type LadderView, type TableApplication } from './table'
 
 /** One name on a key: what it runs, how, and where that comes from. */
 export interface KeyName {
   name: string
   /** Tapped, held down, or both alike. */
-  gesture: 'tap' | 'hold' | 'both'
+  gesture: Schema['Gesture'] | 'both'
   /** Index of the context that has it; -1 for the desktop. */
   from: number
   /** Whether a context around the one with the focus has it. */
@@ -17,7 +18,7 @@ type Winner = NonNullable<LadderView['winner']>
 export function namesOf(application: TableApplication, press: string, index: number): KeyName[] {
   const isAll = index === allContexts(application)
   const names: KeyName[] = []
-  const take = (winner: Winner | null | undefined, gesture: 'tap' | 'hold') => {
+  const take = (winner: Winner | null | undefined, gesture: Schema['Gesture']) => {
     if (winner == null) return
     const known = names.find(({ name, from }) => name === winner.name && from === winner.contextIndex)
     if (known === undefined)

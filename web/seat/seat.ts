@@ -1,6 +1,7 @@
 import { createContext, use } from 'react'
+import type { Schema } from '../api/client'
 
-export type System = 'macos' | 'windows' | 'linux'
+export type System = Schema['System']
 
 /** The keyboard that somebody sits at, as requests name it. */
 export interface Seat {

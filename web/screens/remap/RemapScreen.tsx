@@ -68,7 +68,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   const { make, isMaking } = use(ChangeContext)
   const { start, stop } = useListening()
   const goBack = useWayBack(useKeymap(application).data)
-  const gesture: 'tap' | 'hold' = read('gesture') === 'hold' ? 'hold' : 'tap'
+  const gesture: Schema['Gesture'] = read('gesture') === 'hold' ? 'hold' : 'tap'
   const remapping = { command: read('command'), context: read('context'), chord: read('chord'), suites: suites.text, gesture }
   const remap = useRemap(application, remapping)
   const hasCommand = remapping.command !== ''
@@ -80,7 +80,7 @@ function Workbench({ here }: { here: Schema['Application'] }) {
   useTypingInto(row.words)
 
   const askAhead = useAskAhead(application)
-  const give = (chord: string, next: 'tap' | 'hold' = 'tap') => {
+  const give = (chord: string, next: Schema['Gesture'] = 'tap') => {
     if (hasCommand) askAhead({ ...remapping, chord, gesture: next })
     row.give(chord)
     write({ chord, gesture: next === 'hold' ? 'hold' : '' })

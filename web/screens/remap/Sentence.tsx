@@ -13,7 +13,7 @@ interface Props {
   chord: string
   onContext: (context: string) => void
   onClearChord: () => void
-  gesture: 'tap' | 'hold'
+  gesture: Schema['Gesture']
   onGesture: (gesture: string) => void
 }
 

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
-import { answer, api } from '../../api/client'
+import { answer, api, type Schema } from '../../api/client'
 import { KIT } from '../../api/keys'
 import type { paths } from '../../api/schema'
 import { useSeat, type Seat } from '../../seat/seat'
@@ -11,7 +11,7 @@ export interface Remapping {
   chord: string
   /** Ids with commas between: the suites whose keyboards an offer must work at too. */
   suites: string
-  gesture: 'tap' | 'hold'
+  gesture: Schema['Gesture']
 }
 
 const remapQuery = (application: string, { command, gesture, ...optional }: Remapping, seat: Seat) => {

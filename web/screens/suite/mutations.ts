@@ -169,7 +169,7 @@ export interface NewSuite {
   name: string
   board: string
   layout: string
-  system: 'macos' | 'windows' | 'linux'
+  system: Schema['System']
   applications: string[]
 }
 

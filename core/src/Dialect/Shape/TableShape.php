@@ -144,11 +144,26 @@ final readonly class TableShape implements Shape
 
             return $cell->says(str_replace('""', '"', $found[1]), new Span($at, $at + strlen($found[0])));
         }
-        $lineTo = $at + strcspn($text, $this->separator === ' ' ? " \t\r\n" : "\r\n", $at);
-        $cut = $this->separator === ' ' ? false : strpos(substr($text, $at, $lineTo - $at), $this->separator);
-        $to = $cut === false ? $lineTo : $at + $cut;
+        $to = $this->endOfField($text, $at);
 
         return $cell->says(substr($text, $at, $to - $at), new Span($at, $to));
+    }
+
+    /** Where an unquoted field ends. Nothing behind it is looked at: a line may be as long as the file. */
+    private function endOfField(string $text, int $at): int
+    {
+        if ($this->separator === ' ') {
+            return $at + strcspn($text, " \t\r\n", $at);
+        }
+        $length = strlen($this->separator);
+        do {
+            $at += strcspn($text, "\r\n{$this->separator[0]}", $at);
+            $isSeparatorsFirst = ($text[$at] ?? '') === $this->separator[0];
+            if (! $isSeparatorsFirst || substr_compare($text, $this->separator, $at, $length) === 0) {
+                return $at;
+            }
+            $at++;
+        } while (true);
     }
 
     private function named(Part $cell, string $name): Part
