@@ -7,7 +7,7 @@ namespace App\Description;
 use App\Library\Library;
 use Zebrafinch\Core\Dialect\Propose\CatalogueProposal;
 use Zebrafinch\Core\Dialect\Propose\Slug;
-use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\Csv\CsvReader;
 
 /** Changes of the commands of a catalogue: one by one, from a list or a table, from another catalogue, and two made one. */
 final readonly class CommandEdits
@@ -157,7 +157,7 @@ final readonly class CommandEdits
             : array_values(
                 array_map(
                     static fn (array $record): array => array_column($record[0], 0),
-                    iterator_to_array(CsvRecords::of($text), false),
+                    iterator_to_array(CsvReader::of($text), false),
                 ),
             );
         $rows = [];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Journal;
 
 use Generator;
-use Zebrafinch\Core\Export\CsvRecords;
+use Zebrafinch\Core\Export\CsvWriter;
 
 /** The journal as a table for other programs: CSV (RFC 4180), a line at a time. */
 final readonly class JournalTable
@@ -38,6 +38,6 @@ final readonly class JournalTable
         // A spreadsheet would take these for a formula.
         $safe = array_map(static fn (string $cell): string => preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'{$cell}" : $cell, $cells);
 
-        return CsvRecords::write([$safe]);
+        return CsvWriter::write([$safe]);
     }
 }

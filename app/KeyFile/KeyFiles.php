@@ -25,7 +25,7 @@ final readonly class KeyFiles
         return new ReadKeyFile($this->store($user, $application, $name, $bytes), $application, $read);
     }
 
-    public function read(KeyFile $file): ReadKeyFile
+    public function read(ImportedKeyFile $file): ReadKeyFile
     {
         $application = $this->library->application($file->application);
 
@@ -33,7 +33,7 @@ final readonly class KeyFiles
     }
 
     /** Frees the chord of one line: all other lines for it go, into a copy of the file. Null where no binding stands in the line. */
-    public function free(User $user, KeyFile $file, int $line): ?ReadKeyFile
+    public function free(User $user, ImportedKeyFile $file, int $line): ?ReadKeyFile
     {
         $before = $this->read($file);
         $dialect = $this->library->dialect($before->application);
@@ -51,10 +51,10 @@ final readonly class KeyFiles
         );
     }
 
-    private function store(User $user, Application $application, string $name, string $bytes): KeyFile
+    private function store(User $user, Application $application, string $name, string $bytes): ImportedKeyFile
     {
         return DB::transaction(
-            fn (): KeyFile => KeyFile::query()->create(
+            fn (): ImportedKeyFile => ImportedKeyFile::query()->create(
                 ['kit_id' => $user->kit->id, 'application' => $application->id, 'name' => $name, 'bytes' => $bytes],
             ),
         );

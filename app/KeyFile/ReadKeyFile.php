@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\KeyFile;
 
-use App\KeyFile\KeyFile as StoredKeyFile;
+use App\KeyFile\ImportedKeyFile as StoredKeyFile;
 use Zebrafinch\Core\Application\Application;
 use Zebrafinch\Core\Dialect\Entry;
 use Zebrafinch\Core\Dialect\KeyFile;

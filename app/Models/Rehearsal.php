@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $user_id
  * @property string $application
  * @property-read Suite $suite
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Press> $presses
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, RehearsalPress> $presses
  */
 final class Rehearsal extends Model implements Owned
 {
@@ -30,10 +30,10 @@ final class Rehearsal extends Model implements Owned
         return tap($this->belongsTo(Suite::class), static fn (BelongsTo $suite) => $suite->withTrashed());
     }
 
-    /** @return HasMany<Press, $this> in the order in which they were pressed */
+    /** @return HasMany<RehearsalPress, $this> in the order in which they were pressed */
     public function presses(): HasMany
     {
-        return tap($this->hasMany(Press::class), static fn (HasMany $relation) => $relation->orderBy('id'));
+        return tap($this->hasMany(RehearsalPress::class), static fn (HasMany $relation) => $relation->orderBy('id'));
     }
 
     public function ownerId(): int

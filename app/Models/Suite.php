@@ -145,9 +145,9 @@ final class Suite extends Model
         return tap($this->hasMany(SuiteEvent::class), static fn (HasMany $events) => $events->orderByDesc('id'));
     }
 
-    /** @return HasMany<Press, $this> */
+    /** @return HasMany<RehearsalPress, $this> */
     public function presses(): HasMany
     {
-        return $this->hasMany(Press::class);
+        return $this->hasMany(RehearsalPress::class);
     }
 }

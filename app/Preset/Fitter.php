@@ -24,7 +24,7 @@ final class Fitter
 {
     private const DAYS = 30;
 
-    /** @var array<string, Fit> those that were asked for, by all that they depend on */
+    /** @var array<string, FittedFile> those that were asked for, by all that they depend on */
     private array $fits = [];
 
     public function __construct(private readonly Library $library, private readonly Docket $docket)
@@ -43,11 +43,11 @@ final class Fitter
         FixedChords $fixed,
         ?string $titles = null,
         array $accepted = [],
-    ): Fit {
+    ): FittedFile {
         $fixedHere = array_map(static fn (Binding $one): string => $one->id(), $fixed->of($application->id));
         $key = 'fitted '.hash('sha256', serialize([$application->id, $bytes, self::name($seat), $fixedHere, $titles, $accepted]));
 
-        return $this->fits[$key] ??= Fit::fromData(
+        return $this->fits[$key] ??= FittedFile::fromData(
             Cache::remember(
                 $key,
                 now()->addDays(self::DAYS),
@@ -62,7 +62,7 @@ final class Fitter
     }
 
     /** @param  list<string>  $accepted */
-    private function made(Application $application, string $bytes, Seat $seat, FixedChords $fixed, ?string $titles, array $accepted): Fit
+    private function made(Application $application, string $bytes, Seat $seat, FixedChords $fixed, ?string $titles, array $accepted): FittedFile
     {
         $read = $this->library->dialect($application)->read($bytes, $application);
         $desktop = $application->id === DesktopCatalogue::ID || $titles === null ? null : $this->titles($application, $titles, $seat);
@@ -74,7 +74,7 @@ final class Fitter
         );
         $printer = $seat->printer();
 
-        return new Fit(
+        return new FittedFile(
             $this->library->keyFile($application, $fitted->bindings(), $bytes),
             $fitted->problems(self::name($seat)),
             array_map(

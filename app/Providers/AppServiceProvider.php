@@ -13,7 +13,7 @@ use App\House\FolderTransport;
 use App\House\HousePolicy;
 use App\Http\RateLimits;
 use App\Intent\OwnIntent;
-use App\KeyFile\KeyFile;
+use App\KeyFile\ImportedKeyFile;
 use App\Learn\LearningCard;
 use App\Learn\StoredDrill;
 use App\Learn\SuiteToCome;
@@ -62,7 +62,7 @@ final class AppServiceProvider extends ServiceProvider
         User::class => UserPolicy::class,
         House::class => HousePolicy::class,
         Keymap::class => OwnerPolicy::class,
-        KeyFile::class => OwnerPolicy::class,
+        ImportedKeyFile::class => OwnerPolicy::class,
         OwnIntent::class => OwnerPolicy::class,
         UsageSource::class => OwnerPolicy::class,
         Harmonisation::class => OwnerPolicy::class,

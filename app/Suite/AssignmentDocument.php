@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Suite;
 
 use App\Library\Library;
-use App\Models\Press;
+use App\Models\RehearsalPress;
 use App\Models\Suite;
 use App\Usage\LogColumns;
 use Zebrafinch\Core\Suite\DueFile;
@@ -34,13 +34,13 @@ final readonly class AssignmentDocument
     {
         $recent = $suite->presses()->where('created_at', '>', now()->subMinutes(self::REHEARSAL_ENDS_AFTER_MINUTES))->orderBy('id')->get();
         $open = $recent->filter(
-            static fn (Press $one): bool => $one->is_done === null && $one->created_at->gt(now()->subSeconds(Press::SECONDS_TO_ANSWER)),
+            static fn (RehearsalPress $one): bool => $one->is_done === null && $one->created_at->gt(now()->subSeconds(RehearsalPress::SECONDS_TO_ANSWER)),
         );
 
         return [
             ...$this->forStick($suite),
             'usage' => $this->usage($suite),
-            'presses' => $open->map(static fn (Press $one): array => ['id' => $one->id, ...$one->payload])->values()->all(),
+            'presses' => $open->map(static fn (RehearsalPress $one): array => ['id' => $one->id, ...$one->payload])->values()->all(),
             'poll_after_ms' => match (true) {
                 $recent->isNotEmpty() => self::POLL_REHEARSING,
                 Suite::query()->count() > self::MANY => 2 * self::POLL,

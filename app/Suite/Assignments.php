@@ -11,7 +11,7 @@ use App\Models\Release;
 use App\Models\Sitting;
 use App\Models\Suite;
 use App\Models\User;
-use App\Preset\Fit;
+use App\Preset\FittedFile;
 use App\Preset\Fitter;
 use App\Preset\HouseStandard;
 use Closure;
@@ -144,7 +144,7 @@ final readonly class Assignments
         return $files;
     }
 
-    /** @return array<string, Fit> what a release would be in a suite, by application */
+    /** @return array<string, FittedFile> what a release would be in a suite, by application */
     public function fits(Suite $suite, Release $release, ?FixedChords $fixed = null, ?Seat $seat = null): array
     {
         $fixed ??= $this->fixed($release);
@@ -164,7 +164,7 @@ final readonly class Assignments
         return $fits;
     }
 
-    /** @return array<string, Fit> what somebody's kit would be in a suite, by application; without those that are as they came */
+    /** @return array<string, FittedFile> what somebody's kit would be in a suite, by application; without those that are as they came */
     public function guestFits(Suite $suite, User $user, ?FixedChords $fixed = null, ?Seat $seat = null): array
     {
         $fixed ??= $this->fixed($suite->release_id === null ? null : Release::query()->with('preset')->find($suite->release_id));

@@ -7,7 +7,7 @@ namespace App\Suite;
 use App\Library\Library;
 use App\Models\Release;
 use App\Models\Suite;
-use App\Preset\Fit;
+use App\Preset\FittedFile;
 use Zebrafinch\Core\Desktop\DesktopCatalogue;
 
 /** What a release would change where, before anybody is touched. */
@@ -43,7 +43,7 @@ final readonly class DryRun
     }
 
     /** @param  list<string>  $accepted */
-    private function becomes(Suite $suite, string $application, ?Fit $fit, array $accepted): string
+    private function becomes(Suite $suite, string $application, ?FittedFile $fit, array $accepted): string
     {
         $there = $suite->state->report($application);
         $isLater = $suite->state->isSitting() || ! $this->presence->isOnline($suite);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\KeyFile\KeyFile;
+use App\KeyFile\ImportedKeyFile;
 use App\Models\Keymap;
 use Zebrafinch\Core\Text\CanonicalJson;
 
@@ -256,7 +256,7 @@ test('a file that cannot be read is refused, and nothing is kept', function (str
         ->assertStatus(422)
         ->assertJsonPath('kind', 'unreadable-key-file')
         ->assertSee($says, false);
-    expect(KeyFile::query()->count())->toBe(0);
+    expect(ImportedKeyFile::query()->count())->toBe(0);
 })->with([
     'not XML' => ['cutloom', 'my keys', 'line 1'],
     'an entity bomb' => ['cutloom', '<!DOCTYPE a [<!ENTITY b "b">]><cutloom-keys>&b;</cutloom-keys>', 'document type'],

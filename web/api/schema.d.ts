@@ -2522,6 +2522,8 @@ export interface components {
         /** @enum {string} */
         LoadingRule: "refuse-file" | "first-line-wins" | "last-line-wins";
         /** @enum {string} */
+        MergeQuestionKind: "same-command" | "same-chord";
+        /** @enum {string} */
         NextStep: "relearn" | "practise" | "choose" | "bring-log" | "rest";
         /** @enum {string} */
         Precedence: "deeper-first" | "everywhere-first";
@@ -2747,7 +2749,7 @@ export interface components {
         /** @description Something that a merge cannot decide. */
         MergeQuestion: {
             id: string;
-            kind: components["schemas"]["QuestionKind"];
+            kind: components["schemas"]["MergeQuestionKind"];
             before: components["schemas"]["Binding"][];
             ours: components["schemas"]["Binding"][];
             theirs: components["schemas"]["Binding"][];

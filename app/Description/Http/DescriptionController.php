@@ -49,7 +49,7 @@ final readonly class DescriptionController
     }
 
     public function update(
-        ChangeRequest $request,
+        ApplicationChangeRequest $request,
         HouseApplication $houseApplication,
         #[CurrentUser] User $user,
     ): HouseApplicationResource {

@@ -16,7 +16,7 @@ final readonly class VersionController
     {
     }
 
-    public function preview(VersionRequest $request, HouseApplication $houseApplication): NewerVersionResource
+    public function preview(NewerVersionRequest $request, HouseApplication $houseApplication): NewerVersionResource
     {
         [$version, $keymaps] = $this->versions->compare($houseApplication, $request->upload()->getContent(), $request->renamed());
 
@@ -24,7 +24,7 @@ final readonly class VersionController
     }
 
     public function store(
-        VersionRequest $request,
+        NewerVersionRequest $request,
         HouseApplication $houseApplication,
         #[CurrentUser] User $user,
     ): HouseApplicationResource {

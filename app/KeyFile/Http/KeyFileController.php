@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\KeyFile\Http;
 
-use App\KeyFile\KeyFile;
+use App\KeyFile\ImportedKeyFile;
 use App\KeyFile\KeyFiles;
 use App\Library\Library;
 use App\Models\User;
@@ -28,12 +28,12 @@ final readonly class KeyFileController
         return (new KeyFileReportResource($file, $this->library, $seat))->withStatus(201);
     }
 
-    public function show(KeyFile $keyFile, Seat $seat): KeyFileReportResource
+    public function show(ImportedKeyFile $keyFile, Seat $seat): KeyFileReportResource
     {
         return new KeyFileReportResource($this->keyFiles->read($keyFile), $this->library, $seat);
     }
 
-    public function free(Request $request, #[CurrentUser] User $user, KeyFile $keyFile, Seat $seat): JsonResponse
+    public function free(Request $request, #[CurrentUser] User $user, ImportedKeyFile $keyFile, Seat $seat): JsonResponse
     {
         $request->validate(['line' => ['required', 'integer', 'min:1']], ['line' => 'Name the line that shall keep its chord.']);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keymap\Http;
 
-use App\KeyFile\KeyFile;
+use App\KeyFile\ImportedKeyFile;
 use App\Keymap\KeymapShelf;
 use App\Keymap\KeymapStarter;
 use App\Keymap\KitReader;
@@ -65,7 +65,7 @@ final readonly class KeymapController
             return $this->made($this->starter->fromRelease($user, $application, $name, $file), $seat);
         }
         if ($request->filled('key_file')) {
-            $file = KeyFile::query()
+            $file = ImportedKeyFile::query()
                 ->where('kit_id', $user->kit->id)
                 ->where('application', $application->id)
                 ->findOrFail($request->integer('key_file'));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rehearse\Http;
 
-use App\Models\Press;
 use App\Models\Rehearsal;
+use App\Models\RehearsalPress;
 use App\Resources\JsonAnswer;
 use App\Resources\Shapes;
 use Illuminate\Http\Request;
@@ -39,7 +39,7 @@ final class RehearsalResource extends JsonAnswer
     }
 
     /** @return array<string, mixed> */
-    private function press(Press $press): array
+    private function press(RehearsalPress $press): array
     {
         return [
             'id' => $press->id,

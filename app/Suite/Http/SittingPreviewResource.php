@@ -7,7 +7,7 @@ namespace App\Suite\Http;
 use App\Library\Library;
 use App\Models\Keymap;
 use App\Models\Suite;
-use App\Preset\Fit;
+use App\Preset\FittedFile;
 use App\Resources\JsonAnswer;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ use Zebrafinch\Core\Preset\Problem;
 final class SittingPreviewResource extends JsonAnswer
 {
     /**
-     * @param  array<string, Fit>  $fits  by application
+     * @param  array<string, FittedFile>  $fits  by application
      * @param  Collection<string, Keymap>  $keymaps  by application
      */
     public function __construct(

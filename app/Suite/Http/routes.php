@@ -4,13 +4,13 @@ use App\Models\Sitting;
 use App\Models\Suite;
 use App\Suite\Http\BundleController;
 use App\Suite\Http\FamiliarityController;
-use App\Suite\Http\FollowingController;
 use App\Suite\Http\ImportController;
 use App\Suite\Http\KeepingController;
 use App\Suite\Http\RolloutController;
 use App\Suite\Http\SittingController;
 use App\Suite\Http\SuiteController;
 use App\Suite\Http\SuiteFileController;
+use App\Suite\Http\SuiteFollowingController;
 use App\Suite\Rollout;
 use Illuminate\Support\Facades\Route;
 
@@ -25,8 +25,8 @@ Route::delete('suites/{suite}', [KeepingController::class, 'destroy'])->can('kee
 Route::post('suites/{suite}/token', [KeepingController::class, 'newToken'])->can('keep', 'suite');
 Route::delete('suites/{suite}/token', [KeepingController::class, 'withdrawToken'])->can('keep', 'suite');
 Route::patch('suites/{suite}', [SuiteController::class, 'update'])->can('keep', 'suite');
-Route::put('suites/{suite}/following', [FollowingController::class, 'follow'])->can('keep', 'suite');
-Route::delete('suites/{suite}/following', [FollowingController::class, 'stop'])->can('keep', 'suite');
+Route::put('suites/{suite}/following', [SuiteFollowingController::class, 'follow'])->can('keep', 'suite');
+Route::delete('suites/{suite}/following', [SuiteFollowingController::class, 'stop'])->can('keep', 'suite');
 Route::get('suites/{suite}/familiarity', FamiliarityController::class)->can('view', 'suite');
 Route::post('suites/{suite}/imports', ImportController::class)->can('view', 'suite');
 Route::get('suites/{suite}/files/{application}', [SuiteFileController::class, 'show'])->can('view', 'suite');

@@ -12,7 +12,7 @@ use App\Usage\UsageSource;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use Zebrafinch\Core\Export\CsvRecords;
+use Zebrafinch\Core\Export\CsvWriter;
 use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Usage\UsageLog;
 
@@ -38,9 +38,9 @@ final readonly class UsageController
     {
         return response()->streamDownload(
             function () use ($user): void {
-                echo CsvRecords::write([UsageLog::COLUMNS]);
+                echo CsvWriter::write([UsageLog::COLUMNS]);
                 foreach ($this->logs->days($user->kit)->rows() as $row) {
-                    echo CsvRecords::write([array_map(strval(...), array_values($row))]);
+                    echo CsvWriter::write([array_map(strval(...), array_values($row))]);
                 }
             },
             'usage.csv',

@@ -29,6 +29,6 @@ final class CsvLists
             }
         }
 
-        return CsvRecords::write($records);
+        return CsvWriter::write($records);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Preset;
 
 use Zebrafinch\Core\Clash\Clash;
-use Zebrafinch\Core\Export\CsvRecords;
+use Zebrafinch\Core\Export\CsvWriter;
 use Zebrafinch\Core\Export\MarkdownText;
 use Zebrafinch\Core\Keyboard\ChordPrinter;
 use Zebrafinch\Core\Keymap\Binding;
@@ -33,7 +33,7 @@ final readonly class ComparisonText
             }
         }
 
-        return CsvRecords::write($records);
+        return CsvWriter::write($records);
     }
 
     public function markdown(): string

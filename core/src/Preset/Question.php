@@ -18,7 +18,7 @@ final readonly class Question
      */
     public function __construct(
         public string $id,
-        public QuestionKind $kind,
+        public MergeQuestionKind $kind,
         public array $before,
         public array $ours,
         public array $theirs,

@@ -64,11 +64,11 @@ final readonly class TakingIn
 
         return new Question(
             $id,
-            QuestionKind::SameCommand,
+            MergeQuestionKind::SameCommand,
             $conflict->before,
             $conflict->ours,
             $conflict->theirs,
-            self::answer($answers[$id] ?? null, QuestionKind::SameCommand),
+            self::answer($answers[$id] ?? null, MergeQuestionKind::SameCommand),
         );
     }
 
@@ -80,15 +80,15 @@ final readonly class TakingIn
 
         return new Question(
             $id,
-            QuestionKind::SameChord,
+            MergeQuestionKind::SameChord,
             $before,
             [$own],
             [$other],
-            self::answer($answers[$id] ?? null, QuestionKind::SameChord),
+            self::answer($answers[$id] ?? null, MergeQuestionKind::SameChord),
         );
     }
 
-    private static function answer(?Side $given, QuestionKind $kind): ?Side
+    private static function answer(?Side $given, MergeQuestionKind $kind): ?Side
     {
         return in_array($given, $kind->answers(), true) ? $given : null;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Usage;
 
-use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\Csv\CsvReader;
 use Zebrafinch\Core\Text\MalformedText;
 
 /** The first lines of a usage log that nobody has described yet: enough to point at its columns. */
@@ -28,7 +28,7 @@ final readonly class LogSample
         }
         $lines = [];
         try {
-            foreach (CsvRecords::of($csv) as [$fields]) {
+            foreach (CsvReader::of($csv) as [$fields]) {
                 $lines[] = array_column($fields, 0);
                 if (count($lines) > self::ROWS) {
                     break;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Usage;
 
-use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\Csv\CsvReader;
 use Zebrafinch\Core\Text\MalformedText;
 
 /**
@@ -233,7 +233,7 @@ final readonly class UsageDays
     private static function records(string $csv): iterable
     {
         try {
-            foreach (CsvRecords::of($csv) as $line => [$fields]) {
+            foreach (CsvReader::of($csv) as $line => [$fields]) {
                 if (count($fields) > 1 || $fields[0][0] !== '') {
                     yield $line => array_column($fields, 0);
                 }

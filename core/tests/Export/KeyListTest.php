@@ -9,7 +9,7 @@ use Zebrafinch\Core\Export\ListFormat;
 use Zebrafinch\Core\Export\ListGroup;
 use Zebrafinch\Core\Keyboard\System;
 use Zebrafinch\Core\Tests\World;
-use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\Csv\CsvReader;
 
 function workshopList(Grouping $grouping, bool $withUnbound = false): KeyList
 {
@@ -72,7 +72,7 @@ test('what can be held is told in words', function () {
 test('the comma-separated list is read back as what it says', function () {
     $list = KeyList::of(World::factory(World::application('rotomere')), "Mine, with \"quotes\"\nand lines", Grouping::Key);
     $bytes = ListFormat::Csv->write([$list]);
-    $records = array_map(static fn (array $record): array => array_column($record[0], 0), iterator_to_array(CsvRecords::of($bytes), false));
+    $records = array_map(static fn (array $record): array => array_column($record[0], 0), iterator_to_array(CsvReader::of($bytes), false));
     expect($records)
         ->toHaveCount(1 + $list->count())
         ->and(array_unique(array_map(count(...), $records)))

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Zebrafinch\Core\Keyboard\Chord;
 use Zebrafinch\Core\Keymap\Binding;
 use Zebrafinch\Core\Keymap\Bindings;
-use Zebrafinch\Core\Preset\QuestionKind;
+use Zebrafinch\Core\Preset\MergeQuestionKind;
 use Zebrafinch\Core\Preset\Side;
 use Zebrafinch\Core\Preset\TakingIn;
 
@@ -49,7 +49,7 @@ test('a command that both sides moved is asked about, and either may win', funct
     $base = bindingsOf(['split' => 'KeyC']);
     $sides = [$base, bindingsOf(['split' => 'KeyT']), bindingsOf(['split' => 'KeyY'])];
     $question = TakingIn::of(...$sides)->questions[0];
-    expect($question->kind)->toBe(QuestionKind::SameCommand)->and($question->answer)->toBeNull();
+    expect($question->kind)->toBe(MergeQuestionKind::SameCommand)->and($question->answer)->toBeNull();
     $taking = TakingIn::of(...[...$sides, $answer === null ? [] : [$question->id => $answer]]);
     expect(says($taking->result))
         ->toBe(['split' => $chord])
@@ -62,7 +62,7 @@ test('a chord that each side gave away is asked about, and nobody is left withou
     $sides = [$base, bindingsOf(['split' => 'KeyT', 'lift' => 'KeyD']), bindingsOf(['split' => 'KeyC', 'lift' => 'KeyT'])];
     $question = TakingIn::of(...$sides)->questions[0];
     expect($question->kind)
-        ->toBe(QuestionKind::SameChord)
+        ->toBe(MergeQuestionKind::SameChord)
         ->and(says(TakingIn::of(...[...$sides, [$question->id => $answer]])->result))
         ->toBe($says);
 })->with([

@@ -11,7 +11,7 @@ use Zebrafinch\Core\Preset\Release;
 use Zebrafinch\Core\Refusal;
 use Zebrafinch\Core\Tests\Dialect\Mutation;
 use Zebrafinch\Core\Tests\World;
-use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\Csv\CsvReader;
 use Zebrafinch\Core\Text\Json\JsonScanner;
 use Zebrafinch\Core\Text\Xml\XmlScanner;
 use Zebrafinch\Core\Usage\UsageLog;
@@ -49,7 +49,7 @@ dataset('readers', function () {
         '{"format": "zebrafinch-preset/1", "keymaps": {"cutloom": '.
         '[{"chord": "KeyK", "command": "stop", "context": "bin", "gesture": "tap"}]}}';
     yield 'the JSON scanner' => [$preset, static fn (string $bytes): array => iterator_to_array(JsonScanner::tokens($bytes), false)];
-    yield 'the CSV scanner' => [$csv, static fn (string $bytes): array => iterator_to_array(CsvRecords::of($bytes))];
+    yield 'the CSV scanner' => [$csv, static fn (string $bytes): array => iterator_to_array(CsvReader::of($bytes))];
     yield 'the XML scanner' => [
         fn (): string => World::factoryBytes('cutloom'),
         static fn (string $bytes): array => iterator_to_array(XmlScanner::tokens($bytes), false),

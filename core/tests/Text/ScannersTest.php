@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Zebrafinch\Core\Text\Csv\CsvRecords;
+use Zebrafinch\Core\Text\Csv\CsvReader;
 use Zebrafinch\Core\Text\Json\JsonScanner;
 use Zebrafinch\Core\Text\Json\JsonToken;
 use Zebrafinch\Core\Text\Json\JsonTokenKind;
@@ -11,7 +11,7 @@ use Zebrafinch\Core\Text\MalformedText;
 /** @return array<int, list<string>> decoded fields, by the line each record begins in */
 function records(string $bytes): array
 {
-    return array_map(static fn (array $record): array => array_column($record[0], 0), iterator_to_array(CsvRecords::of($bytes)));
+    return array_map(static fn (array $record): array => array_column($record[0], 0), iterator_to_array(CsvReader::of($bytes)));
 }
 
 // Source: RFC 4180, section 2, the examples of its rules 1, 2, 5, 6 and 7.
@@ -32,7 +32,7 @@ test('comma-separated text is split as the examples of RFC 4180 say', function (
 
 test('each field and record is where it is said to be', function () {
     $bytes = "\xEF\xBB\xBFa,\"b\"\"c\"\r\nd,e";
-    foreach (CsvRecords::of($bytes) as [$fields, $whole]) {
+    foreach (CsvReader::of($bytes) as [$fields, $whole]) {
         expect(implode(',', array_map(static fn (array $field): string => $field[1]->of($bytes), $fields)))->toBe(
             rtrim($whole->of($bytes), "\r\n"),
         );

@@ -10,7 +10,7 @@ use Zebrafinch\Core\Application\CommandTrait;
 use Zebrafinch\Core\Application\LoadingRule;
 use Zebrafinch\Core\Application\Precedence;
 
-final class ChangeRequest extends FormRequest
+final class ApplicationChangeRequest extends FormRequest
 {
     private const SLUG = 'regex:/^[a-z0-9]+(-[a-z0-9]+)*$/';
 

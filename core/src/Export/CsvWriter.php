@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Export;
 
 /** Comma-separated values by RFC 4180: CR LF at the end of each record, quotes where a field needs them. */
-final class CsvRecords
+final class CsvWriter
 {
     /** @param  list<list<string>>  $records  the header first */
     public static function write(array $records): string

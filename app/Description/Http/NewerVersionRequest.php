@@ -8,7 +8,7 @@ use App\Http\TakesFile;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A newer key file of an application. */
-final class VersionRequest extends FormRequest
+final class NewerVersionRequest extends FormRequest
 {
     use TakesFile;
 

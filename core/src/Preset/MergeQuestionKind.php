@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zebrafinch\Core\Preset;
 
-enum QuestionKind: string
+enum MergeQuestionKind: string
 {
     /** Both sides changed the chord of one command, and differently. */
     case SameCommand = 'same-command';

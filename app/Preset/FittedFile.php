@@ -8,7 +8,7 @@ use App\Models\StoredFile;
 use Zebrafinch\Core\Preset\Problem;
 
 /** One key file as a suite at some keyboard gets it, and what was done to it on the way. */
-final readonly class Fit
+final readonly class FittedFile
 {
     public string $sha256;
 

@@ -10,7 +10,7 @@ use Zebrafinch\Core\Text\MalformedText;
 use Zebrafinch\Core\Text\Span;
 
 /** Splits comma-separated text by RFC 4180 and remembers where each field stands. A bare line feed ends a record too. */
-final readonly class CsvRecords
+final readonly class CsvReader
 {
     /**
      * @return iterable<int, array{

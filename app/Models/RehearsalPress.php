@@ -19,8 +19,10 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed>|null $answer
  * @property Carbon $created_at
  */
-final class Press extends Model
+final class RehearsalPress extends Model
 {
+    protected $table = 'presses';
+
     /** What nobody has answered for this long is not asked any more, in seconds. */
     public const SECONDS_TO_ANSWER = 60;
 

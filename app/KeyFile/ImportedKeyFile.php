@@ -20,8 +20,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $bytes
  * @property-read Kit $kit
  */
-final class KeyFile extends Model implements Owned
+final class ImportedKeyFile extends Model implements Owned
 {
+    protected $table = 'key_files';
+
     use BelongsToKit;
 
     /** @var list<string> */

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Gate;
 use Zebrafinch\Core\Keyboard\Seat;
 
 /** What a suite follows: a preset at its newest, or at one release. */
-final readonly class FollowingController
+final readonly class SuiteFollowingController
 {
     public function __construct(private Following $following, private SuiteList $list, private SuiteShape $shape)
     {

@@ -15,7 +15,7 @@ use Zebrafinch\Core\Keyboard\Seat;
 use Zebrafinch\Core\Preset\Side;
 
 /** Following a preset: being told of what is new there, and taking it in. */
-final readonly class FollowingController
+final readonly class PresetFollowingController
 {
     public function __construct(private News $news, private PresetDesk $desk)
     {
