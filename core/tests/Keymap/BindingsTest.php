@@ -117,3 +117,20 @@ test('a change can be made without losing anything where nothing conflicts, and 
     }
     expect($conflicts)->toBeGreaterThan(0)->toBeLessThan(300);
 });
+
+test('the chords of a command are told alike however the bindings came to be', function () {
+    $made = World::bindings("desk KeyS saw\nshelf KeyP plane\ndesk KeyG saw");
+    $read = Bindings::fromData($made->toData());
+    $changed = World::bindings("desk KeyS saw\nshelf KeyP plane")->changedBy(
+        Change::none()->adding(...World::bindings('desk KeyG saw')->all()),
+    );
+    foreach ([$made, $read, $changed] as $bindings) {
+        $ids = static fn (string $command): array => array_map(
+            static fn (Binding $one): string => $one->chord->id(),
+            $bindings->ofCommand($command),
+        );
+        expect([$ids('saw'), $ids('plane'), $ids('glue')])->toBe([['KeyS', 'KeyG'], ['KeyP'], []]);
+        // And once more, from what was sorted before.
+        expect([$ids('plane'), $ids('saw')])->toBe([['KeyP'], ['KeyS', 'KeyG']]);
+    }
+});

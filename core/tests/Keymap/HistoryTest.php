@@ -185,3 +185,59 @@ test('two changes that are fine alone and give one chord to two commands are tol
         ->and([$merge->doubles[0][0]->command, $merge->doubles[0][1]->command])
         ->toBe(['saw', 'plane']);
 });
+
+test('a keymap tells what it was at every version, whatever was undone, made again or followed since', function (int $seed) {
+    mt_srand($seed);
+    $history = historyOf("desk KeyS saw\nshelf KeyP plane\nnote F6 glue");
+    $base = $history->bindings();
+    [$writes, $was] = [[], [1 => $history->bindings()->ids()]];
+    for ($version = 2; $version < 30; $version++) {
+        $before = $history->bindings();
+        if (mt_rand(0, 3) === 0) {
+            $base = $base->changedBy(randomStep($base));
+        }
+        $history = match (mt_rand(0, 4)) {
+            0 => $history->undone(),
+            1 => $history->redone(),
+            2 => $history->on($base),
+            default => $history->with(randomStep($history->bindings())),
+        };
+        $writes[$version] = Change::between($before, $history->bindings());
+        $was[$version] = $history->bindings()->ids();
+    }
+    foreach ($was as $version => $ids) {
+        $later = array_filter($writes, static fn (int $made): bool => $made > $version, ARRAY_FILTER_USE_KEY);
+        expect($history->at($version, $later)->ids())
+            ->toEqualCanonicalizing($ids, "version {$version}")
+            // Writes up to that version say nothing of what came after it.
+            ->and($history->at($version, $writes)->ids())
+            ->toEqualCanonicalizing($ids, "version {$version}, with all writes");
+    }
+})->with(range(1, 20));
+
+test('two changes that give a chord to two commands are a double only in one context and by one gesture', function (string $ours, int $doubles) {
+    $merge = Merge::of(
+        World::bindings('desk F6 glue'),
+        World::bindings("desk F6 glue\n{$ours}"),
+        World::bindings("desk F6 glue\ndesk KeyS saw"),
+    );
+    expect($merge->doubles)->toHaveCount($doubles);
+})->with([
+    'the same chord for another command' => ['desk KeyS plane', 1],
+    'another chord' => ['desk KeyP plane', 0],
+    'another context' => ['shelf KeyS plane', 0],
+    'held and not tapped' => ['desk KeyS plane hold', 0],
+    'the same command' => ['desk KeyS saw', 0],
+]);
+
+test('a conflict names its command and context, whichever side took something away', function (string $before, string $ours, string $theirs) {
+    $conflicts = Merge::of(World::bindings($before), World::bindings($ours), World::bindings($theirs))->conflicts;
+    expect($conflicts)
+        ->toHaveCount(1)
+        ->and([$conflicts[0]->command, $conflicts[0]->context])
+        ->toBe(['saw', 'desk']);
+})->with([
+    'both moved it' => ['desk KeyS saw', 'desk KeyP saw', 'desk KeyG saw'],
+    'ours went, theirs moved' => ['desk KeyS saw', '', 'desk KeyG saw'],
+    'ours moved, theirs went' => ['desk KeyS saw', 'desk KeyP saw', ''],
+]);
