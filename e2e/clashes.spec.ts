@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { arriveAt, ask, backToFactory, expectDone, listenTo, nameTheCopy, signIn } from './support/demo'
+import { arriveAt, ask, backToFactory, expectDone, listenTo, nameTheCopy, signIn, written } from './support/demo'
 
 interface PlainBinding {
   chord: string
@@ -80,7 +80,7 @@ test('a clash that is meant leaves the list, and returns when one of its chords 
   // Record moves from K to another key and comes back with a third command: that is another clash.
   await page.goto('/remap/faderloft?command=arm-track&context=everywhere&chord=KeyK')
   await page.getByRole('button', { name: 'Add it and leave it with Halt and Record too' }).click()
-  await page.getByRole('button', { name: 'Go on, with the fault' }).click()
+  await written(page, () => page.getByRole('button', { name: 'Go on, with the fault' }).click())
   await page.goto('/clashes/faderloft')
   await expect(page.getByText('1 fault, 2 warnings, 0 accepted.')).toBeVisible()
 })

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { expectDone, listenTo, signIn, startListening, type Keyboard } from './support/demo'
+import { expectDone, listenTo, signIn, startListening, type Keyboard, written } from './support/demo'
 
 const GERMAN: Keyboard = { system: 'windows', board: 'full-iso', layout: 'german' }
 const FRENCH: Keyboard = { system: 'macos', board: 'laptop-iso', layout: 'french' }
@@ -155,7 +155,7 @@ test('a kit is checked for the road, and its variant follows the desk', async ({
   await page.goto('/remap/faderloft?command=mute-clip&chord=F6')
   await page.getByRole('button', { name: /^Add F6 beside \S+$/ }).click()
   await page.getByLabel('Name of the keymap').fill('Desk')
-  await page.getByRole('button', { name: 'Make the copy with this change' }).click()
+  await written(page, () => page.getByRole('button', { name: 'Make the copy with this change' }).click())
   await page.goto('/suites/road-case')
   await page.getByRole('link', { name: 'would my keys work here?' }).click()
   const faderloft = page.getByRole('region', { name: 'Faderloft' })

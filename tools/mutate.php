@@ -49,7 +49,9 @@ function mutated(Node $node): ?Node
         $node instanceof Expr\ConstFetch && $node->name->toLowerString() === 'true' => new Expr\ConstFetch(new Node\Name('false')),
         $node instanceof Expr\ConstFetch && $node->name->toLowerString() === 'false' => new Expr\ConstFetch(new Node\Name('true')),
         $node instanceof Expr\Ternary && $node->if !== null => new Expr\Ternary($node->cond, $node->else, $node->if),
-        $node instanceof Node\Stmt\Expression && $node->expr instanceof Expr\Assign && $node->expr->var instanceof Expr\ArrayDimFetch => new Node\Stmt\Nop(),
+        $node instanceof Node\Stmt\Expression &&
+            $node->expr instanceof Expr\Assign &&
+            $node->expr->var instanceof Expr\ArrayDimFetch => new Node\Stmt\Nop(),
         default => null,
     };
 }
@@ -64,7 +66,8 @@ function changingNothing(array $all): array
 {
     $found = [];
     foreach ($all as $node) {
-        if ($node instanceof Expr\FuncCall && $node->name instanceof Node\Name && in_array($node->name->toString(), ['in_array', 'array_search'], true)) {
+        $name = $node instanceof Expr\FuncCall && $node->name instanceof Node\Name ? $node->name->toString() : '';
+        if ($node instanceof Expr\FuncCall && in_array($name, ['in_array', 'array_search'], true)) {
             $found[] = ($node->args[2] ?? null)?->value;
         }
     }
@@ -125,7 +128,7 @@ function scratch(string $root): string
 {
     $folder = sys_get_temp_dir().'/zebrafinch-mutants-'.bin2hex(random_bytes(4));
     mkdir($folder);
-    foreach (['boards', 'catalogues', 'composer.json', 'core', 'demo', 'deploy', 'docs', 'phpunit.xml', 'standins', 'tests', 'tools', 'vendor'] as $part) {
+    foreach (explode(' ', 'boards catalogues composer.json core demo deploy docs phpunit.xml standins tests tools vendor') as $part) {
         exec('cp -al '.escapeshellarg("{$root}/{$part}").' '.escapeshellarg($folder), $said, $status);
         $status === 0 || exit("{$part} could not be linked to {$folder}; it has to be on the same disk (set TMPDIR).\n");
     }
@@ -172,8 +175,10 @@ do {
             file_put_contents($file, $text);
             $command = 'exec timeout '.SECONDS_A_MUTANT.' php vendor/bin/pest core/tests/'.escapeshellarg($name).' --bail --colors=never';
             $environment = ['PHP_INI_SCAN_DIR' => ":{$root}/deploy/test-php"] + getenv();
-            $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $folders[$job], $environment);
-            $running[$job] = ['process' => $process, 'file' => $file, 'from' => $path, 'said' => "{$relative}:{$line}  {$change}"];
+            $silent = [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']];
+            $process = proc_open($command, $silent, $pipes, $folders[$job], $environment);
+            $said = "{$relative}:{$line}  {$change}";
+            $running[$job] = ['process' => $process, 'file' => $file, 'from' => $path, 'said' => $said];
         }
     }
     usleep(20_000);
@@ -183,4 +188,5 @@ sort($survived);
 foreach ($survived as $said) {
     echo "survived  {$said}\n";
 }
-printf("%s: %d of %d killed (%d %%), chosen from %d\n", $name, $killed, count($chosen), (int) round(100 * $killed / max(1, count($chosen))), count($mutants));
+$share = (int) round(100 * $killed / max(1, count($chosen)));
+printf("%s: %d of %d killed (%d %%), chosen from %d\n", $name, $killed, count($chosen), $share, count($mutants));

@@ -62,8 +62,14 @@ final class Fitter
     }
 
     /** @param  list<string>  $accepted */
-    private function made(Application $application, string $bytes, Seat $seat, FixedChords $fixed, ?string $titles, array $accepted): FittedFile
-    {
+    private function made(
+        Application $application,
+        string $bytes,
+        Seat $seat,
+        FixedChords $fixed,
+        ?string $titles,
+        array $accepted,
+    ): FittedFile {
         $read = $this->library->dialect($application)->read($bytes, $application);
         $desktop = $application->id === DesktopCatalogue::ID || $titles === null ? null : $this->titles($application, $titles, $seat);
         $fitted = FittedKeymap::of(

@@ -34,7 +34,8 @@ final readonly class AssignmentDocument
     {
         $recent = $suite->presses()->where('created_at', '>', now()->subMinutes(self::REHEARSAL_ENDS_AFTER_MINUTES))->orderBy('id')->get();
         $open = $recent->filter(
-            static fn (RehearsalPress $one): bool => $one->is_done === null && $one->created_at->gt(now()->subSeconds(RehearsalPress::SECONDS_TO_ANSWER)),
+            static fn (RehearsalPress $press): bool => $press->is_done === null &&
+                $press->created_at->gt(now()->subSeconds(RehearsalPress::SECONDS_TO_ANSWER)),
         );
 
         return [

@@ -155,3 +155,10 @@ export class Workstation {
     rmSync(`${WORKSTATIONS}/${this.suite}/${name}`, { force: true })
   }
 }
+
+/** Does something that writes, and waits for the answer: whoever goes elsewhere right behind a click may be faster than the write. */
+export async function written(page: Page, act: () => Promise<unknown>): Promise<void> {
+  const answer = page.waitForResponse((response) => response.request().method() !== 'GET' && response.url().includes('/api/'))
+  await act()
+  await answer
+}

@@ -17,7 +17,9 @@ function enumsOfTheCode(): array
 {
     $root = dirname(__DIR__, 2);
     $enums = [];
-    foreach ([...glob("{$root}/core/src/{*,*/*}/*.php", GLOB_BRACE) ?: [], ...glob("{$root}/app/{*,*/Http}/*.php", GLOB_BRACE) ?: []] as $path) {
+    $core = glob("{$root}/core/src/{*,*/*}/*.php", GLOB_BRACE) ?: [];
+    $app = glob("{$root}/app/{*,*/Http}/*.php", GLOB_BRACE) ?: [];
+    foreach ([...$core, ...$app] as $path) {
         $text = (string) file_get_contents($path);
         if (preg_match('/^namespace ([\w\\\\]+);.*^enum (\w+): string/ms', $text, $found) === 1) {
             $class = "{$found[1]}\\{$found[2]}";

@@ -61,7 +61,11 @@ function everyAnswer(LoadedKeymap $keymap): array
     return $answers;
 }
 
-test('a keymap after a change is the keymap that is loaded with it from the start', function (LoadingRule $loading, bool $tellsHold, int $seed) {
+test('a keymap after a change is the keymap that is loaded with it from the start', function (
+    LoadingRule $loading,
+    bool $tellsHold,
+    int $seed,
+) {
     mt_srand($seed);
     $application = World::workshop($loading, tellsHold: $tellsHold);
     $seat = World::seat(System::Windows, 'full-iso', 'french');
@@ -94,7 +98,10 @@ test('an application that tells no holds is asked about taps alone', function ()
         ->toBe(Gesture::cases());
 });
 
-test('a file is refused for a chord that two commands have in one context, and for nothing less', function (string $bindings, bool $isRefused) {
+test('a file is refused for a chord that two commands have in one context, and for nothing less', function (
+    string $bindings,
+    bool $isRefused,
+) {
     $keymap = World::loaded($bindings, World::workshop(LoadingRule::RefuseFile));
     expect($keymap->refusedFor() !== null)->toBe($isRefused);
 })->with([

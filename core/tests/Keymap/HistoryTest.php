@@ -215,7 +215,10 @@ test('a keymap tells what it was at every version, whatever was undone, made aga
     }
 })->with(range(1, 20));
 
-test('two changes that give a chord to two commands are a double only in one context and by one gesture', function (string $ours, int $doubles) {
+test('two changes that give a chord to two commands are a double only in one context and by one gesture', function (
+    string $ours,
+    int $doubles,
+) {
     $merge = Merge::of(
         World::bindings('desk F6 glue'),
         World::bindings("desk F6 glue\n{$ours}"),
@@ -230,7 +233,11 @@ test('two changes that give a chord to two commands are a double only in one con
     'the same command' => ['desk KeyS saw', 0],
 ]);
 
-test('a conflict names its command and context, whichever side took something away', function (string $before, string $ours, string $theirs) {
+test('a conflict names its command and context, whichever side took something away', function (
+    string $before,
+    string $ours,
+    string $theirs,
+) {
     $conflicts = Merge::of(World::bindings($before), World::bindings($ours), World::bindings($theirs))->conflicts;
     expect($conflicts)
         ->toHaveCount(1)

@@ -91,8 +91,10 @@ test('what is lost with nothing in its stead is a problem of that keyboard, and 
     );
     $lines = array_map(static fn ($offer): string => "desk {$offer->chord->id()} glue", $offers);
     $fitted = fitted(implode("\n", ['desk Numpad7 saw', ...$lines]));
-    $here = array_values(array_filter($fitted->problems('here'), static fn (Problem $one): bool => $one->kind === ProblemKind::LostChord));
-    $there = array_values(array_filter($fitted->problems('there'), static fn (Problem $one): bool => $one->kind === ProblemKind::LostChord));
+    $lost = static fn (string $seat): array => array_values(
+        array_filter($fitted->problems($seat), static fn (Problem $one): bool => $one->kind === ProblemKind::LostChord),
+    );
+    [$here, $there] = [$lost('here'), $lost('there')];
     expect(commandsLost($fitted->lost()))
         ->toBe(['saw'])
         ->and(commandsLost($fitted->replaced()))

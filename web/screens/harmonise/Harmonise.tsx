@@ -27,7 +27,7 @@ export function Harmonise() {
     <>
       {(id === 0 || harmonisation !== undefined) && (
         <HarmoniseForm
-          key={harmonisation?.id ?? 0}
+          key={`form ${harmonisation?.id ?? 0}`}
           before={harmonisation?.request}
           lines={harmonisation?.result?.lines ?? []}
           said={said}
@@ -47,7 +47,7 @@ export function Harmonise() {
       )}
       {harmonisation !== undefined && harmonisation.is_over && harmonisation.result !== null && (
         <HarmonisedKit
-          key={harmonisation.id}
+          key={`kit ${harmonisation.id}`}
           harmonisation={harmonisation}
           result={harmonisation.result}
           isSending={step.isSending}

@@ -26,7 +26,7 @@ describe('a suite', () => {
 
   it('leads from a file changed by hand to what is different, and takes it into my keys', async () => {
     whenAsked('POST /suites/avocet/imports', { id: 9, application: { id: 'cutloom', name: 'Cutloom' } })
-    show({ suite: { ...SUITE, files: [{ ...FILE, standing: 'changed-by-hand', needs_somebody: true }] } })
+    show({ suite: { ...SUITE, files: [{ ...FILE, standing: 'changed-by-hand', is_settled: false, needs_somebody: true }] } })
     expect((await screen.findByRole('link', { name: /^look, and decide/ })).getAttribute('href')).toBe('/suites/avocet/files/cutloom')
     await userEvent.click(screen.getByRole('button', { name: /^take it into my keys/ }))
     expect(await screen.findByText('elsewhere')).toBeTruthy()

@@ -8,7 +8,7 @@ import { FILE, PRESET, SUITE } from '../../tests/suites'
 import { SuitesScreen } from './SuitesScreen'
 
 const PERSON = { id: 1, name: 'suite keeper', role: 'suite-keeper', keeps_suites: true, may_sit_down: true }
-const BY_HAND: Schema['SuiteFile'] = { ...FILE, standing: 'changed-by-hand', needs_somebody: true }
+const BY_HAND: Schema['SuiteFile'] = { ...FILE, standing: 'changed-by-hand', is_settled: false, needs_somebody: true }
 const DUNLIN: Schema['Suite'] = { ...SUITE, id: 'dunlin', name: 'Dunlin', files: [BY_HAND] }
 const LONE: Schema['Suite'] = {
   ...SUITE,

@@ -21,8 +21,10 @@ describe('what a suite lacks', () => {
   })
 
   it('names the application, with the reason where one is known', () => {
-    const held = file({ standing: 'held-back', held: 'the disk is full' })
-    expect(lacks(suite({ files: [held, file({ standing: 'behind' })] }))).toBe('Cutloom: the disk is full, Cutloom: behind')
+    const held = file({ standing: 'held-back', is_settled: false, held: 'the disk is full' })
+    expect(lacks(suite({ files: [held, file({ standing: 'behind', is_settled: false })] }))).toBe(
+      'Cutloom: the disk is full, Cutloom: behind',
+    )
   })
 
   it('says of a suite that follows nothing that it does', () => {
