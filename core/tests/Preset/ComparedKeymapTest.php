@@ -104,9 +104,11 @@ test('clashes that go and clashes that come are told', function () {
     $twice = "desk KeyS saw\ndesk KeyS plane";
     $compared = comparedKeymaps($twice, "desk KeyS saw\ndesk KeyP plane");
     $back = comparedKeymaps("desk KeyS saw\ndesk KeyP plane", $twice);
-    $kinds = static fn (array $clashes): array => array_map(static fn (Clash $clash): string => $clash->kind->name(), $clashes);
-    expect([$kinds($compared->settled), $compared->raised])
-        ->toBe([['double'], []])
-        ->and([$back->settled, $kinds($back->raised)])
-        ->toBe([[], ['double']]);
+    $doubles = static fn (array $clashes): int => count(
+        array_filter($clashes, static fn (Clash $clash): bool => $clash->kind->name() === 'double'),
+    );
+    expect([$doubles($compared->settled), $doubles($compared->raised)])
+        ->toBe([1, 0])
+        ->and([$doubles($back->settled), $doubles($back->raised)])
+        ->toBe([0, 1]);
 });
