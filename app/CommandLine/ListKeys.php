@@ -52,7 +52,7 @@ final class ListKeys extends Command
 
             return self::BAD_INPUT;
         }
-        $this->getOutput()->write($format->write($lists), false, OutputInterface::OUTPUT_RAW);
+        $this->getOutput()->write($format->writer()->write($lists), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -34,7 +34,7 @@ final readonly class ArchiveWriter
                 Grouping::Context,
             );
         }
-        $files['list.html'] = PageLists::write($lists);
+        $files['list.html'] = (new PageLists())->write($lists);
         $files['release.json'] = json_encode(
             ($release->foreign['members'] ?? []) + $release->content,
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT,

@@ -52,10 +52,11 @@ final readonly class KeyListController
 
         return $format === null
             ? new KeyListsResource($lists)
-            : response($format->write($lists), 200, [
-                'Content-Type' => $format->mediaType(),
+            : response($format->writer()->write($lists), 200, [
+                'Content-Type' => $format->writer()->mediaType(),
                 'Content-Security-Policy' => self::PAGE_POLICY,
-                'Content-Disposition' => ($request->isRead() ? 'inline' : 'attachment')."; filename=\"keys.{$format->extension()}\"",
+                'Content-Disposition' => ($request->isRead() ? 'inline' : 'attachment').
+                    "; filename=\"keys.{$format->writer()->extension()}\"",
             ]);
     }
 }

@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Export;
 
 /** Comma-separated values, with a header record. */
-final class CsvLists
+final readonly class CsvLists implements ListWriter
 {
     private const HEADER = ['application', 'keymap', 'context', 'menu', 'command', 'tap', 'hold'];
 
-    /** @param  list<KeyList>  $lists */
-    public static function write(array $lists): string
+    public function mediaType(): string
+    {
+        return 'text/csv; charset=utf-8; header=present';
+    }
+
+    public function extension(): string
+    {
+        return 'csv';
+    }
+
+    public function write(array $lists): string
     {
         $records = [self::HEADER];
         foreach ($lists as $list) {

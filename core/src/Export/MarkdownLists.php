@@ -5,10 +5,19 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Export;
 
 /** Markdown: a heading for the keymap and for each group, a table in each. */
-final class MarkdownLists
+final readonly class MarkdownLists implements ListWriter
 {
-    /** @param  list<KeyList>  $lists */
-    public static function write(array $lists): string
+    public function mediaType(): string
+    {
+        return 'text/markdown; charset=utf-8';
+    }
+
+    public function extension(): string
+    {
+        return 'md';
+    }
+
+    public function write(array $lists): string
     {
         return implode("\n", array_map(self::one(...), $lists));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Export;
 
 /** A page of its own to read and to print on A4: it needs nothing from anywhere else. */
-final class PageLists
+final readonly class PageLists implements ListWriter
 {
     private const STYLE = <<<'CSS'
     @page { size: A4; margin: 11mm; }
@@ -25,8 +25,17 @@ final class PageLists
     @media screen and (max-width: 600px) { .groups { columns: 1; } }
     CSS;
 
-    /** @param  list<KeyList>  $lists */
-    public static function write(array $lists): string
+    public function mediaType(): string
+    {
+        return 'text/html; charset=utf-8';
+    }
+
+    public function extension(): string
+    {
+        return 'html';
+    }
+
+    public function write(array $lists): string
     {
         $title = self::escaped(implode(', ', array_map(static fn (KeyList $one): string => $one->application, $lists)));
 

@@ -5,14 +5,23 @@ declare(strict_types=1);
 namespace Zebrafinch\Core\Export;
 
 /** Plain text: chords in a column of their own, as wide as the longest of them. */
-final class TextLists
+final readonly class TextLists implements ListWriter
 {
     private const WIDEST = 34;
 
     private const NO_CHORD = '–';
 
-    /** @param  list<KeyList>  $lists */
-    public static function write(array $lists): string
+    public function mediaType(): string
+    {
+        return 'text/plain; charset=utf-8';
+    }
+
+    public function extension(): string
+    {
+        return 'txt';
+    }
+
+    public function write(array $lists): string
     {
         return implode("\n", array_map(self::one(...), $lists));
     }

@@ -71,7 +71,7 @@ test('what can be held is told in words', function () {
 
 test('the comma-separated list is read back as what it says', function () {
     $list = KeyList::of(World::factory(World::application('rotomere')), "Mine, with \"quotes\"\nand lines", Grouping::Key);
-    $bytes = ListFormat::Csv->write([$list]);
+    $bytes = ListFormat::Csv->writer()->write([$list]);
     $records = array_map(static fn (array $record): array => array_column($record[0], 0), iterator_to_array(CsvReader::of($bytes), false));
     expect($records)
         ->toHaveCount(1 + $list->count())
@@ -84,19 +84,21 @@ test('the comma-separated list is read back as what it says', function () {
 });
 
 test('the printed page shows text as text', function () {
-    $page = ListFormat::Page->write([KeyList::of(World::loaded('desk KeyS saw'), '<script>alert(1)</script>', Grouping::Context)]);
+    $list = KeyList::of(World::loaded('desk KeyS saw'), '<script>alert(1)</script>', Grouping::Context);
+    $page = ListFormat::Page->writer()->write([$list]);
     expect($page)->toContain('&lt;script&gt;')->not->toContain('<script>');
     $document = new DOMDocument();
     expect($document->loadHTML($page, LIBXML_NOERROR))->toBeTrue()->and($document->getElementsByTagName('dt')->length)->toBe(1);
 });
 
 test('signs of Markdown in names stay signs', function () {
-    $markdown = ListFormat::Markdown->write([KeyList::of(World::factory(World::application('rotomere')), 'a|b', Grouping::Context)]);
+    $list = KeyList::of(World::factory(World::application('rotomere')), 'a|b', Grouping::Context);
+    $markdown = ListFormat::Markdown->writer()->write([$list]);
     expect($markdown)->toContain('# Rotomere: a\|b')->toContain('| “\*” | Note here |');
 });
 
 test('plain text has the chords in a column of their own', function () {
-    expect(ListFormat::Text->write([workshopList(Grouping::Context)]))->toBe(
+    expect(ListFormat::Text->writer()->write([workshopList(Grouping::Context)]))->toBe(
         <<<'TEXT'
         Workshop: Bench
         ===============
@@ -113,4 +115,22 @@ test('plain text has the chords in a column of their own', function () {
         TEXT
         ,
     );
+});
+
+test('every format has a writer of its own, with a media type and an ending that no other has', function () {
+    $writers = array_map(static fn (ListFormat $format) => $format->writer(), ListFormat::cases());
+    $types = array_map(static fn ($writer): string => $writer->mediaType(), $writers);
+    $endings = array_map(static fn ($writer): string => $writer->extension(), $writers);
+    // Media types: RFC 2046 (text/plain), RFC 4180 (text/csv), RFC 7763 (text/markdown), and HTML's own.
+    expect($types)
+        ->toBe([
+            'text/plain; charset=utf-8',
+            'text/csv; charset=utf-8; header=present',
+            'text/markdown; charset=utf-8',
+            'text/html; charset=utf-8',
+        ])
+        ->and(array_unique($endings))
+        ->toBe($endings)
+        ->and(array_unique(array_map(get_class(...), $writers)))
+        ->toHaveCount(count(ListFormat::cases()));
 });
