@@ -79,6 +79,10 @@ test('killed at random moments of 200 installations, it loses no file, mixes no 
             expect($whole)->toHaveCount(1)->and($folder->strays())->toBe([]);
             $state->close();
             // Somebody edits a file in between: it is replaced only as the file that it is, and a copy stays.
+            // An edit that none of the ten has replaced, on a slow machine, is replaced here by the next edit: nobody could copy it.
+            if ($byHand !== [] && hash_file('sha256', $folder->file('cutloom')) === end($byHand)) {
+                array_pop($byHand);
+            }
             $byHand[] = hash('sha256', "by hand {$number}");
             file_put_contents($folder->file('cutloom'), "by hand {$number}");
         }

@@ -35,7 +35,7 @@ final readonly class History
 
     /**
      * The bindings as they were at a version of the keymap. What was undone since, followed since or rewritten by following changes nothing
-     * of what they were.
+     * of what they were. Those that the key file does not have may stand in another order than they did.
      *
      * @param  array<int, Change>  $writes  what each write after that version changed, by the version that it made, the earliest first
      */
